@@ -1,0 +1,115 @@
+import { readFileSync } from 'node:fs';
+import { bad, type Fault, type Result } from '../src/core/faults/fault';
+import { checkFile, readJson } from '../src/files/kinds';
+import { METHODS, methodById } from '../src/makes';
+import { planFile } from '../src/plan/plan';
+import { COMPUTATIONS, reckon } from '../src/plan/reckon';
+
+const USAGE = 'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE';
+
+const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`;
+
+function readFile(path: string | undefined): Result<unknown> {
+  if (path === undefined)
+    return bad({ path: '', problem: 'is missing', remedy: 'give a file, or - for standard input' });
+  let text: string;
+  try {
+    text = readFileSync(path === '-' ? 0 : path, 'utf8');
+  } catch (error) {
+    return bad({
+      path: '',
+      problem: `cannot be read: ${(error as Error).message}`,
+      remedy: 'give a file, or - for standard input',
+    });
+  }
+  return readJson(text);
+}
+
+function plan(path: string | undefined): Result<string> {
+  const file = readFile(path);
+  if (!file.ok) return file;
+  const planned = planFile(file.value);
+  return planned.ok ? { ok: true, value: json(planned.value.plan) } : planned;
+}
+
+function methods(id: string | undefined): Result<string> {
+  if (id === undefined) return { ok: true, value: `${METHODS.map((method) => method.id).join('\n')}\n` };
+  const method = methodById(id);
+  if (!method)
+    return bad({
+      path: 'method',
+      problem: `is ${JSON.stringify(id)}`,
+      remedy: `give ${METHODS.map((m) => m.id).join(' or ')}`,
+    });
+  const options = Object.fromEntries(
+    Object.entries(method.options).map(([key, { type, default: usual, min, max, unit, reason }]) => [
+      key,
+      { type, default: usual, min, max, unit, reason },
+    ]),
+  );
+  const stages = method.stages.map(({ id: stage, kind }) => ({ id: stage, kind }));
+  return {
+    ok: true,
+    value: json({
+      id: method.id,
+      title: method.title,
+      family: method.family,
+      about: method.about,
+      options,
+      stages,
+    }),
+  };
+}
+
+function compute(name: string | undefined, input: string | undefined): Result<string> {
+  if (name === undefined) return { ok: true, value: `${COMPUTATIONS.map((one) => one.name).join('\n')}\n` };
+  const found = COMPUTATIONS.find((one) => one.name === name);
+  if (!found)
+    return bad({
+      path: 'name',
+      problem: `is ${JSON.stringify(name)}`,
+      remedy: `give ${COMPUTATIONS.map((one) => one.name).join(' or ')}`,
+    });
+  if (input === undefined) {
+    const { title, inputs, outputs, formula, source } = found;
+    return { ok: true, value: json({ name, title, inputs, outputs, formula, source }) };
+  }
+  const value = readJson(input);
+  if (!value.ok) return value;
+  const result = reckon(found, value.value);
+  return result.ok ? { ok: true, value: json(result.value) } : result;
+}
+
+function check(path: string | undefined): Result<string> {
+  const file = readFile(path);
+  if (!file.ok) return file;
+  const found = checkFile(file.value);
+  return found.ok ? { ok: true, value: json({ ...found.value, valid: true }) } : found;
+}
+
+const COMMANDS: Record<string, (first?: string, second?: string) => Result<string>> = {
+  plan,
+  methods,
+  reckon: compute,
+  check,
+};
+
+/** Runs one command: what goes to standard output, or the faults. */
+export function run(words: readonly string[]): { out: string; faults: Fault[] } {
+  const [name = '', first, second, ...more] = words;
+  const command = COMMANDS[name];
+  if (!command || more.length > 0) {
+    return {
+      out: '',
+      faults: [
+        {
+          path: 'command',
+          problem: name === '' ? 'is missing' : `is ${JSON.stringify(words.join(' '))}`,
+          remedy: USAGE,
+        },
+      ],
+    };
+  }
+  const result = command(first, second);
+  return result.ok ? { out: result.value, faults: [] } : { out: '', faults: result.faults };
+}

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+
+/**
+ * The one table of bounds of what a person may enter, in inner units. The interface shows them in the
+ * maker's own units; files are held to them as they are.
+ */
+export const BOUNDS = {
+  litres: { min: 0.2, max: 500, unit: 'L' },
+  wantKg: { min: 0.02, max: 500, unit: 'kg' },
+  fatPct: { min: 0, max: 12, unit: '%' },
+  creamFatPct: { min: 10, max: 60, unit: '%' },
+  creamLitres: { min: 0.01, max: 500, unit: 'L' },
+  proteinPct: { min: 1, max: 9, unit: '%' },
+  milkPH: { min: 5.8, max: 7, unit: '' },
+  wheyPH: { min: 4, max: 6.9, unit: '' },
+  startC: { min: 0, max: 45, unit: '°C' },
+  roomC: { min: -5, max: 45, unit: '°C' },
+  altitudeM: { min: -400, max: 5000, unit: 'm' },
+  vinegarPct: { min: 2, max: 30, unit: 'g per 100 mL' },
+  lacticPct: { min: 1, max: 90, unit: 'g per 100 mL' },
+  imcuPerMl: { min: 10, max: 3000, unit: 'IMCU/mL' },
+  imcuEach: { min: 1, max: 100000, unit: 'IMCU' },
+  imcuPerG: { min: 10, max: 1000000, unit: 'IMCU/g' },
+  ageMonths: { min: 0, max: 120, unit: 'months' },
+  price: { min: 0, max: 100000, unit: '' },
+  kg: { min: 0.001, max: 1000, unit: 'kg' },
+  grams: { min: 0.01, max: 1000000, unit: 'g' },
+  potTempC: { min: -5, max: 110, unit: '°C' },
+  probePH: { min: 2, max: 9, unit: '' },
+} as const;
+
+export type BoundName = keyof typeof BOUNDS;
+
+/** A finite number within the named bounds; a fault names the whole range. */
+export function bounded(name: BoundName): z.ZodNumber {
+  const { min, max, unit } = BOUNDS[name];
+  return boundedBy(min, max, unit);
+}
+
+const ranges = new Map<string, { min: number; max: number }>();
+
+/** The bounds a remedy text of `boundedBy` speaks of, so that the interface can say them in other units. */
+export const boundsBehind = (remedy: string) => ranges.get(remedy);
+
+/** A finite number from `min` to `max`; `unit` is for the words of the fault. */
+export function boundedBy(min: number, max: number, unit = ''): z.ZodNumber {
+  const remedy = `give ${min} to ${max}${unit === '' ? '' : ` ${unit}`}`;
+  ranges.set(remedy, { min, max });
+  return z.number().min(min, remedy).max(max, remedy);
+}

@@ -1,0 +1,52 @@
+import { deviation, quantile as reference, variance as referenceVariance } from 'd3-array';
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { findRoot } from '../numeric/root';
+import { normal, seeded } from './random';
+import { explainedShare, quantile, variance } from './summary';
+
+describe('summaries agree with a general statistics library', () => {
+  it('quantiles and variance', () => {
+    fc.assert(
+      fc.property(
+        fc.array(fc.double({ min: -1e3, max: 1e3, noNaN: true }), { minLength: 2, maxLength: 50 }),
+        fc.double({ min: 0, max: 1, noNaN: true }),
+        (values, p) => {
+          const sorted = Float64Array.from(values).sort();
+          expect(quantile(sorted, p)).toBeCloseTo(reference(values, p) as number, 8);
+          expect(variance(values)).toBeCloseTo(referenceVariance(values) as number, 6);
+        },
+      ),
+    );
+  });
+});
+
+it('normal draws have mean 0 and deviation 1, and the seed decides them', () => {
+  const random = seeded(7);
+  const drawn = Array.from({ length: 20_000 }, () => normal(random));
+  expect(Math.abs(drawn.reduce((a, b) => a + b, 0) / drawn.length)).toBeLessThan(0.03);
+  expect(deviation(drawn)).toBeCloseTo(1, 1);
+  const again = seeded(7);
+  expect(normal(again)).toBe(drawn[0]);
+});
+
+it('a straight line explains all of itself and nothing of noise', () => {
+  const random = seeded(3);
+  const x = Array.from({ length: 4000 }, () => normal(random));
+  const noise = x.map(() => normal(random));
+  expect(
+    explainedShare(
+      x,
+      x.map((v) => 3 - 2 * v),
+    ),
+  ).toBeCloseTo(1, 10);
+  expect(explainedShare(x, noise)).toBeLessThan(0.01);
+});
+
+it('finds roots of monotone functions', () => {
+  fc.assert(
+    fc.property(fc.double({ min: -5, max: 5, noNaN: true }), (r) => {
+      expect(findRoot((x) => Math.sinh(x - r), -20, 20, 1e-9)).toBeCloseTo(r, 6);
+    }),
+  );
+});

@@ -1,0 +1,37 @@
+/** Reading numbers as people type them, and writing them with no more digits than they deserve. */
+
+/**
+ * Reads a number typed with a decimal point or a decimal comma; thin, plain and no-break spaces may
+ * group digits. Returns null for anything else, an empty field included. "1,234.5" and "1.234,5" are read with
+ * the last mark as the decimal one.
+ */
+export function readNumber(text: string): number | null {
+  const tight = text
+    .trim()
+    .replace(/[\s\u00a0\u202f']/g, '')
+    .replace(/\u2212/g, '-');
+  if (!/^[+-]?[\d.,]*\d[\d.,]*$/.test(tight)) return null;
+  const mark = Math.max(tight.lastIndexOf('.'), tight.lastIndexOf(','));
+  if (mark < 0) return Number(tight);
+  const whole = tight.slice(0, mark);
+  const fraction = tight.slice(mark + 1);
+  const other = tight[mark] === '.' ? ',' : '.';
+  if (whole.includes(tight.charAt(mark))) return null;
+  if (whole.includes(other) && !new RegExp(`^[+-]?\\d{1,3}(\\${other}\\d{3})+$`).test(whole)) return null;
+  const value = Number(`${whole.replaceAll(other, '')}.${fraction === '' ? '0' : fraction}`);
+  return Number.isFinite(value) ? value : null;
+}
+
+/** The decimals that leave `figures` significant figures of `value`, between 0 and `most`. */
+export function decimalsFor(value: number, figures: number, most = 3): number {
+  if (value === 0 || !Number.isFinite(value)) return 0;
+  const magnitude = Math.floor(Math.log10(Math.abs(value)));
+  return Math.min(most, Math.max(0, figures - 1 - magnitude));
+}
+
+/** Rounds to `decimals`, half away from zero, without a negative zero. */
+export function roundTo(value: number, decimals: number): number {
+  const factor = 10 ** decimals;
+  const rounded = (Math.sign(value) * Math.round(Math.abs(value) * factor)) / factor;
+  return rounded === 0 ? 0 : rounded;
+}

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import { bounded } from '../core/faults/bounds';
+import { SPECIES, TREATMENTS } from '../core/milk/species';
+import { makeSchema } from './make';
+
+/** A milk the kitchen knows by name. Protein is true protein, % by mass; pH is null where nobody measured it. */
+export const knownMilkSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  name: z.string().min(1).max(120),
+  species: z.enum(SPECIES),
+  fatPct: bounded('fatPct'),
+  proteinPct: bounded('proteinPct'),
+  treatment: z.enum(TREATMENTS),
+  homogenised: z.boolean(),
+  pH: bounded('milkPH').nullable(),
+  startC: bounded('startC'),
+  pricePerLitre: bounded('price').nullable(),
+});
+export type KnownMilk = z.infer<typeof knownMilkSchema>;
+
+/** The kitchen: units, room, altitude and look. */
+export const kitchenSchema = z.strictObject({
+  temperature: z.enum(['C', 'F']),
+  volume: z.enum(['L', 'gal']),
+  mass: z.enum(['g', 'oz']),
+  decimal: z.enum(['.', ',']),
+  proteinBasis: z.enum(['crude', 'true']),
+  roomC: bounded('roomC'),
+  altitudeM: bounded('altitudeM'),
+  currency: z.string().max(12),
+  look: z.enum(['as the machine', 'light', 'dark']),
+});
+export type Kitchen = z.infer<typeof kitchenSchema>;
+
+/** Everything there is, as one file. */
+export const backupSchema = z.strictObject({
+  format: z.literal('plump-pail/backup'),
+  version: z.literal(1),
+  kitchen: kitchenSchema,
+  milks: z.array(knownMilkSchema),
+  makes: z.array(makeSchema),
+});
+export type Backup = z.infer<typeof backupSchema>;

@@ -1,0 +1,57 @@
+import { z } from 'zod';
+import { bad, type Result } from '../core/faults/fault';
+import { parse } from '../core/faults/zodFaults';
+import { methodSchema } from '../makes/method';
+import { resolveBrief } from '../plan/brief/resolve';
+import { type Brief, briefSchema } from '../plan/brief/schema';
+import { planSchema } from '../plan/schema';
+import { backupSchema } from './backup';
+import { makeSchema } from './make';
+
+/** The open formats, by the word after `plump-pail/`. */
+export const FILE_KINDS = {
+  brief: briefSchema,
+  plan: planSchema,
+  make: makeSchema,
+  method: methodSchema,
+  backup: backupSchema,
+} as const;
+export type FileKind = keyof typeof FILE_KINDS;
+
+const envelope = z.looseObject({ format: z.string() });
+
+/** Reads the text of a JSON file; a fault says where it breaks. */
+export function readJson(text: string): Result<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text) };
+  } catch (error) {
+    return bad({
+      path: '',
+      problem: `is not JSON: ${(error as Error).message}`,
+      remedy: 'give a file this program wrote, whole',
+    });
+  }
+}
+
+/** Says what a file is and checks it against its schema, a brief also against its method. */
+export function checkFile(value: unknown): Result<{ kind: FileKind; version: number }> {
+  const head = parse(envelope, value);
+  if (!head.ok) return head;
+  const kind = head.value.format.replace(/^plump-pail\//, '') as FileKind;
+  const schema = head.value.format.startsWith('plump-pail/') ? FILE_KINDS[kind] : undefined;
+  if (!schema) {
+    const known = Object.keys(FILE_KINDS).map((name) => `plump-pail/${name}`);
+    return bad({
+      path: 'format',
+      problem: `is ${JSON.stringify(head.value.format)}`,
+      remedy: `give ${known.join(' or ')}`,
+    });
+  }
+  const read = parse<unknown>(schema as z.ZodType, value);
+  if (!read.ok) return read;
+  if (kind === 'brief') {
+    const resolved = resolveBrief(read.value as Brief);
+    if (!resolved.ok) return resolved;
+  }
+  return { ok: true, value: { kind, version: (read.value as { version: number }).version } };
+}

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { ramp } from '../ramp';
+
+/** Share of a scald spent stirring; common practice. */
+const ATTENDED = 0.6;
+
+export const scald = kindOf<{ toC: number }>({
+  kind: 'scald',
+  params: z.strictObject({ toC: z.number() }),
+  endedBy: 'temperature',
+  toleranceC: [3, 3],
+  predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
+  words: ({ toC }, { format }) => ({
+    title: `Scald to ${format.temp(toC)}`,
+    action: 'Scald',
+    target: format.temp(toC),
+    steps: [
+      'Middle heat. Stir slowly across the base so that nothing catches; do not scrape what has caught.',
+      `Probe deep and stir before reading. Turn the heat off ${format.tempStep(1.5, 0)} early: the pot carries on.`,
+    ],
+    right: 'Steam, small bubbles at the rim, a faint foam.',
+    normal: 'A skin forms when you stop stirring: lift it off or stir it under.',
+    done: `${format.temp(toC)} reached`,
+  }),
+  cautions: ({ toC }) => (toC >= 80 ? ['boil-over'] : []),
+});

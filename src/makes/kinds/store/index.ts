@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { aside } from '../spans';
+
+/** Minutes; common practice. */
+const MINUTES = 4;
+
+export const store = kindOf<Record<string, never>>({
+  kind: 'store',
+  params: z.strictObject({}),
+  endedBy: 'done',
+  toleranceC: null,
+  predict: (_world, _params, pot) => aside(pot, MINUTES),
+  words: (_params, { fridgeDays }) => ({
+    title: `Weigh, label, keep ${fridgeDays} days`,
+    action: 'Weigh it',
+    target: `${fridgeDays} days cold`,
+    steps: [
+      'Weigh the finished cheese: that one number teaches the book most.',
+      `Label it with what it is, today’s date and “eat within ${fridgeDays} days”.`,
+    ],
+    right: 'A clean, closed tub in the coldest part of the fridge.',
+    normal: null,
+    done: 'Weigh and finish',
+  }),
+  cautions: () => ['keep-cold', 'vulnerable'],
+});

@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { ramp } from '../ramp';
+
+/** Share of a gentle warming spent stirring; common practice. */
+const ATTENDED = 0.5;
+
+export const warm = kindOf<{ toC: number }>({
+  kind: 'warm',
+  params: z.strictObject({ toC: z.number() }),
+  endedBy: 'temperature',
+  toleranceC: [3, 3],
+  predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
+  words: ({ toC }, { format }) => ({
+    title: `Warm to ${format.temp(toC)}`,
+    action: 'Warm',
+    target: format.temp(toC),
+    steps: [
+      'Low to middle heat, stirring from the base every minute or two.',
+      'Probe deep and stir before reading; turn off a little early, the pot carries on.',
+    ],
+    right: 'Even warmth from rim to middle.',
+    normal: 'The last ten degrees come faster than the first.',
+    done: `${format.temp(toC)} reached`,
+  }),
+  cautions: (_params, { treatment, setC }) => (treatment === 'raw' && setC < 63 ? ['raw-unheated'] : []),
+});

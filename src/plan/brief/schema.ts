@@ -1,0 +1,112 @@
+import { z } from 'zod';
+import { ACID_KINDS } from '../../core/acid/acids';
+import { bounded, boundedBy } from '../../core/faults/bounds';
+import { SPECIES, TREATMENTS } from '../../core/milk/species';
+import { wallMinutes } from '../../core/units/wallTime';
+
+const price = bounded('price');
+
+const wallTime = z.string().superRefine((text, context) => {
+  if (wallMinutes(text) !== null) return;
+  const params = { problem: `is ${JSON.stringify(text)}`, remedy: 'give a local time like 2026-11-27T09:00' };
+  context.addIssue({ code: 'custom', message: params.problem, params });
+});
+
+export const milkSchema = z.strictObject({
+  species: z.enum(SPECIES),
+  litres: bounded('litres').optional(),
+  fatPct: bounded('fatPct').optional(),
+  proteinPct: bounded('proteinPct').optional(),
+  treatment: z.enum(TREATMENTS).optional(),
+  homogenised: z.boolean().optional(),
+  /** Milk 5.8 to 7.0, whey 4.0 to 6.9: which one is held to its method. */
+  pH: boundedBy(4, 7).optional(),
+  startC: bounded('startC').optional(),
+  pricePerLitre: price.optional(),
+});
+
+export const acidSchema = z
+  .strictObject({
+    kind: z.enum(ACID_KINDS),
+    strengthPct: z.number().optional(),
+    /** Per kg of a solid, per litre of a liquid. */
+    price: price.optional(),
+  })
+  .superRefine((acid, context) => {
+    if (acid.strengthPct === undefined) return;
+    const range =
+      acid.kind === 'vinegar' ? bounded('vinegarPct') : acid.kind === 'lactic' ? bounded('lacticPct') : null;
+    const issue = range?.safeParse(acid.strengthPct).error?.issues[0];
+    const params = issue
+      ? { problem: `is ${acid.strengthPct}`, remedy: issue.message }
+      : range
+        ? null
+        : { problem: `does not apply to ${acid.kind}`, remedy: 'leave it out' };
+    if (params) context.addIssue({ code: 'custom', path: ['strengthPct'], message: params.problem, params });
+  });
+
+const label = z.strictObject({
+  setsLitres: boundedBy(0.1, 10_000, 'L'),
+  per: z.enum(['mL', 'tablet', 'g', 'drop']),
+  inMin: boundedBy(1, 300, 'min'),
+  atC: boundedBy(15, 55, '°C'),
+});
+
+const coagulantSchema = z.strictObject({
+  form: z.enum(['liquid', 'tablet', 'powder']),
+  imcuPerMl: bounded('imcuPerMl').optional(),
+  imcuEach: bounded('imcuEach').optional(),
+  imcuPerG: bounded('imcuPerG').optional(),
+  ageMonths: bounded('ageMonths').optional(),
+  price: price.optional(),
+  ...label.partial().shape,
+});
+
+const cultureSchema = z.strictObject({
+  form: z.enum(['freeze-dried', 'liquid', 'saved']),
+  labelLitresPerGram: boundedBy(0.1, 100_000, 'L/g').optional(),
+  labelLitresPerSachet: boundedBy(0.1, 100_000, 'L').optional(),
+  percent: boundedBy(0.05, 20, '%').optional(),
+  ageDays: boundedBy(0, 365, 'days').optional(),
+  generation: boundedBy(0, 200).optional(),
+  price: price.optional(),
+});
+
+/** What is in hand and what is wanted, as a file carries it. */
+export const briefSchema = z
+  .strictObject({
+    format: z.literal('plump-pail/brief'),
+    version: z.literal(1),
+    method: z.string(),
+    milk: milkSchema,
+    wantKg: bounded('wantKg').optional(),
+    cream: z.strictObject({ litres: bounded('creamLitres'), fatPct: bounded('creamFatPct') }).optional(),
+    acid: acidSchema.optional(),
+    coagulant: coagulantSchema.optional(),
+    culture: cultureSchema.optional(),
+    salt: z.strictObject({ price: price.optional() }).optional(),
+    calcium: z.boolean().optional(),
+    roomC: bounded('roomC').optional(),
+    altitudeM: bounded('altitudeM').optional(),
+    options: z.record(z.string(), z.union([z.number(), z.string(), z.boolean()])).optional(),
+    start: wallTime.optional(),
+    readyBy: wallTime.optional(),
+    currency: z.string().max(12).optional(),
+    seed: z
+      .int()
+      .min(0, 'give a whole number from 0')
+      .max(4294967295, 'give a whole number to 4294967295')
+      .optional(),
+  })
+  .superRefine((brief, context) => {
+    const both = (path: string[], problem: string, remedy: string) =>
+      context.addIssue({ code: 'custom', path, message: problem, params: { problem, remedy } });
+    if (brief.milk.litres === undefined && brief.wantKg === undefined)
+      both(['milk', 'litres'], 'is missing', 'give the litres in hand, or wantKg');
+    if (brief.milk.litres !== undefined && brief.wantKg !== undefined)
+      both(['wantKg'], 'is given beside milk.litres', 'give one of the two');
+    if (brief.start !== undefined && brief.readyBy !== undefined)
+      both(['readyBy'], 'is given beside start', 'give one of the two');
+  });
+
+export type Brief = z.infer<typeof briefSchema>;

@@ -1,0 +1,151 @@
+import { acidPerUnit, gramsOfProduct } from '../core/acid/acids';
+import {
+  BOUND_MINERALS,
+  DENATURED_RETAINED,
+  fatInDryMatterPct,
+  retainedDryMatter,
+  yieldPerMilk,
+} from '../core/curd/balance';
+import { CURD_STYLES } from '../core/curd/styles';
+import { denaturedShare } from '../core/heat/denaturation';
+import type { MilkBatch } from '../core/milk/composition';
+import { saltShareOf } from '../core/salt/dry';
+import { clamp } from '../core/units/measures';
+import type { PotState, World } from '../makes/grammar';
+import type { Method } from '../makes/method';
+import type { Resolved } from './brief/resolve';
+import { creamOf, type Departure } from './world';
+
+/** What a body is made of, kg. */
+export interface Parts {
+  fat: number;
+  casein: number;
+  wheyProtein: number;
+  lactose: number;
+  minerals: number;
+  salt: number;
+  acid: number;
+  water: number;
+}
+export const PART_NAMES = [
+  'fat',
+  'casein',
+  'wheyProtein',
+  'lactose',
+  'minerals',
+  'salt',
+  'acid',
+  'water',
+] as const satisfies readonly (keyof Parts)[];
+
+export const totalKg = (parts: Parts): number => PART_NAMES.reduce((sum, part) => sum + parts[part], 0);
+
+export interface Outcome {
+  yieldKg: number;
+  moisturePct: number;
+  fatInDryMatterPct: number;
+  saltGrams: number;
+  /** Share of the whey protein that is denatured. */
+  denatured: number;
+  cheese: Parts;
+  whey: Parts;
+}
+
+function partsOf(batch: MilkBatch): Parts {
+  const kg = (pct: number) => (batch.massKg * pct) / 100;
+  const c = batch.composition;
+  return {
+    fat: kg(c.fatPct),
+    casein: kg(c.caseinPct),
+    wheyProtein: kg(c.wheyProteinPct),
+    lactose: kg(c.lactosePct),
+    minerals: kg(c.ashPct),
+    salt: 0,
+    acid: 0,
+    water: kg(c.waterPct),
+  };
+}
+
+const combine = (a: Parts, b: Parts, sign: 1 | -1): Parts =>
+  Object.fromEntries(PART_NAMES.map((part) => [part, a[part] + sign * b[part]])) as unknown as Parts;
+
+/** Everything that goes into the pot: milk (and cream taken into it), acid, the water it is diluted in. */
+export function poured(brief: Resolved, world: World): Parts {
+  const parts = partsOf(world.milk);
+  const acidKg = (acidPerUnit(brief.acid) * world.acidAmount) / 1000;
+  const productKg = gramsOfProduct(brief.acid, world.acidAmount) / 1000;
+  const litres = world.titrant.litresPerUnit * world.acidAmount;
+  const ownLitres = productKg > acidKg ? world.acidAmount / 1000 : 0;
+  parts.acid = acidKg;
+  parts.water += productKg - acidKg + (litres - ownLitres);
+  return parts;
+}
+
+/**
+ * Cheese and whey of one batch at the end of its stages. The curd keeps fat, casein with its bound minerals and the
+ * denatured whey protein; its moisture brings along dissolved matter in the whey's own proportions. What goes in comes
+ * out: every part of cheese and whey adds up to what was poured, salt and dressing included.
+ */
+export function outcomeOf(
+  brief: Resolved,
+  method: Method,
+  world: World,
+  pot: PotState,
+  depart: Departure,
+): Outcome {
+  const style = CURD_STYLES[method.style];
+  const denatured = denaturedShare(pot.heat);
+  const keep = {
+    fat: clamp(style.fat + depart.fatRetention, 0.5, 0.995),
+    casein: clamp(style.casein + depart.caseinRetention, 0.5, 0.995),
+    wheyProtein: clamp(denatured * DENATURED_RETAINED * depart.wheyRetention, 0, 0.95),
+  };
+  const moisture = clamp((pot.moisturePct ?? style.moisturePct) + depart.moisturePct, 30, 88);
+  const salt = saltShareOf(brief.options.saltPct ?? 0);
+  const inPot = poured(brief, world);
+  const curdKg =
+    world.milk.massKg *
+    yieldPerMilk(
+      retainedDryMatter(world.milk.composition, keep),
+      { moisturePct: moisture, solutes: style.solutes },
+      salt,
+    );
+
+  const fat = inPot.fat * keep.fat;
+  const casein = inPot.casein * keep.casein;
+  const wheyProtein = inPot.wheyProtein * keep.wheyProtein;
+  const boundMinerals = casein * BOUND_MINERALS;
+  const water = curdKg * (moisture / 100);
+  const dissolved = {
+    wheyProtein: inPot.wheyProtein - wheyProtein,
+    lactose: inPot.lactose,
+    minerals: Math.max(0, inPot.minerals - boundMinerals),
+    acid: inPot.acid,
+  };
+  const all = dissolved.wheyProtein + dissolved.lactose + dissolved.minerals + dissolved.acid;
+  const along = (water * style.solutes) / all;
+  const curd: Parts = {
+    fat,
+    casein,
+    wheyProtein: wheyProtein + dissolved.wheyProtein * along,
+    lactose: dissolved.lactose * along,
+    minerals: boundMinerals + dissolved.minerals * along,
+    acid: dissolved.acid * along,
+    salt: curdKg * salt,
+    water,
+  };
+  const whey = combine({ ...inPot, salt: curd.salt }, curd, -1);
+  const dressing = method.cream === 'dressing' ? creamOf(brief) : null;
+  const cheese = dressing ? combine(curd, partsOf(dressing), 1) : curd;
+  const yieldKg = totalKg(cheese);
+  const moisturePct = (100 * cheese.water) / yieldKg;
+  return {
+    yieldKg,
+    moisturePct,
+    fatInDryMatterPct: fatInDryMatterPct(cheese.fat, yieldKg, moisturePct),
+    saltGrams: curd.salt * 1000,
+    denatured,
+    cheese,
+    whey,
+  };
+}

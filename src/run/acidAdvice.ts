@@ -1,0 +1,44 @@
+import { HELD_BACK_PORTIONS } from '../core/acid/coagulation';
+import { acidGiven, type MakeState, stageAt } from './state';
+
+/** Once the planned dose is in, more comes in portions of this share, up to `MOST_SHARE` of the plan. Common practice. */
+const EXTRA_SHARE = 0.05;
+const MOST_SHARE = 1.3;
+/** How long acid is given to work before the next look, min. Common practice. */
+export const WAIT_MIN = 2;
+
+export type AcidAdvice =
+  | { kind: 'first'; grams: number }
+  | { kind: 'look'; lookAt: number; givenShare: number }
+  | { kind: 'portion'; grams: number; beyondPlan: boolean; givenShare: number }
+  | { kind: 'clear'; givenShare: number }
+  | { kind: 'enough'; givenShare: number };
+
+/**
+ * What to do about acid now: the first share, a look at the whey, the next held-back portion while it is not clear, or
+ * nothing more. Null where the plan has no acid. Grams are of product.
+ */
+export function acidAdvice(state: MakeState): AcidAdvice | null {
+  const dose = state.plan.doses.find((one) => one.id === 'acid');
+  if (!dose) return null;
+  const first = dose.grams - dose.holdBackGrams;
+  const last = state.acid.at(-1);
+  if (!last) return { kind: 'first', grams: first };
+  const given = acidGiven(state);
+  const givenShare = given / dose.grams;
+  const look = state.looks.findLast((one) => one.stage === stageAt(state).id && one.at >= last.at);
+  if (!look) return { kind: 'look', lookAt: last.at + WAIT_MIN * 60_000, givenShare };
+  if (look.look === 'clear') return { kind: 'clear', givenShare };
+  const left = dose.grams - given;
+  if (left > dose.grams * 0.002) {
+    return {
+      kind: 'portion',
+      grams: Math.min(left, dose.holdBackGrams / HELD_BACK_PORTIONS),
+      beyondPlan: false,
+      givenShare,
+    };
+  }
+  if (givenShare < MOST_SHARE)
+    return { kind: 'portion', grams: dose.grams * EXTRA_SHARE, beyondPlan: true, givenShare };
+  return { kind: 'enough', givenShare };
+}

@@ -1,0 +1,53 @@
+import { z } from 'zod';
+import { bounded, boundedBy } from '../core/faults/bounds';
+import { planSchema } from '../plan/schema';
+
+export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
+export type WheyLook = (typeof WHEY_LOOKS)[number];
+
+/** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
+const stamped = { seq: z.int().min(0), at: z.number() };
+const text = z.string().max(4000);
+
+/** What can happen to a make. Old events are never rewritten; a later shape is read by upcasting. */
+export const eventSchema = z.discriminatedUnion('type', [
+  z.strictObject({
+    ...stamped,
+    type: z.literal('started'),
+    name: z.string().min(1).max(120),
+    milkName: z.string().max(120),
+    plan: planSchema,
+    /** Stage parameters by stage id, as planned. */
+    parameters: z.record(z.string(), z.unknown()),
+    modelVersion: z.int().min(1),
+  }),
+  z.strictObject({ ...stamped, type: z.literal('done'), stage: z.string() }),
+  z.strictObject({ ...stamped, type: z.literal('back'), from: z.string() }),
+  z.strictObject({ ...stamped, type: z.literal('temperature'), tempC: bounded('potTempC') }),
+  z.strictObject({ ...stamped, type: z.literal('whey'), look: z.enum(WHEY_LOOKS) }),
+  /** Acid that really went in, grams of product; `portion` counts them, so that a double tap adds once. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('acid'),
+    grams: boundedBy(0, 100_000, 'g'),
+    portion: z.int().min(0),
+  }),
+  /** What the program advised, so that a later look can hold it against what came of it. */
+  z.strictObject({ ...stamped, type: z.literal('advised'), stage: z.string(), text }),
+  z.strictObject({ ...stamped, type: z.literal('note'), text: text.min(1) }),
+  z.strictObject({ ...stamped, type: z.literal('undone'), target: z.int().min(1) }),
+  z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),
+  z.strictObject({ ...stamped, type: z.literal('tasted'), score: z.int().min(1).max(5), text }),
+  z.strictObject({ ...stamped, type: z.literal('abandoned'), reason: text }),
+]);
+
+export type MakeEvent = z.infer<typeof eventSchema>;
+export type EventType = MakeEvent['type'];
+export type Started = Extract<MakeEvent, { type: 'started' }>;
+
+/** An event before the log has given it its place and time. */
+export type NewEvent = MakeEvent extends infer E
+  ? E extends MakeEvent
+    ? Omit<E, 'seq' | 'at'>
+    : never
+  : never;

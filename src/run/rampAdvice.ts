@@ -1,0 +1,49 @@
+import { type MakeState, stageAt } from './state';
+
+/** A pot carries on by about this much after the heat is off, °C. Common practice. */
+export const CARRY_OVER_C = 1.5;
+/** Within this share of the planned time a ramp counts as on time. */
+const ON_TIME_SHARE = 0.1;
+
+export type RampAdvice =
+  | { kind: 'no-reading' }
+  | { kind: 'one-reading'; tempC: number }
+  | { kind: 'stalled'; tempC: number }
+  | { kind: 'turn-off'; tempC: number; coastsToC: number }
+  | { kind: 'over'; tempC: number; byC: number }
+  | {
+      kind: 'arriving';
+      tempC: number;
+      arrivesAt: number;
+      perMin: number;
+      pace: 'ahead' | 'behind' | 'on time';
+      byMin: number;
+    };
+
+/**
+ * What the readings of this warming say: when it arrives at the pace of the last few, against the plan. Null for a
+ * stage without a temperature to reach.
+ */
+export function rampAdvice(state: MakeState): RampAdvice | null {
+  const stage = stageAt(state);
+  const targetC = stage.targetC;
+  if (targetC === null || (stage.kind !== 'warm' && stage.kind !== 'scald')) return null;
+  const readings = state.readings.filter((one) => one.at >= state.stageStartedAt);
+  const last = readings.at(-1);
+  if (!last) return { kind: 'no-reading' };
+  if (last.tempC > targetC + 1) return { kind: 'over', tempC: last.tempC, byC: last.tempC - targetC };
+  if (last.tempC >= targetC - CARRY_OVER_C)
+    return { kind: 'turn-off', tempC: last.tempC, coastsToC: last.tempC + CARRY_OVER_C };
+  const recent = readings.slice(-3);
+  const first = recent[0] as (typeof readings)[number];
+  const minutes = (last.at - first.at) / 60_000;
+  if (recent.length < 2 || minutes < 0.25) return { kind: 'one-reading', tempC: last.tempC };
+  const perMin = (last.tempC - first.tempC) / minutes;
+  if (perMin < 0.05) return { kind: 'stalled', tempC: last.tempC };
+  const arrivesAt = last.at + ((targetC - last.tempC) / perMin) * 60_000;
+  const plannedAt = state.stageStartedAt + stage.durationMin.likely * 60_000;
+  const late = (arrivesAt - plannedAt) / 60_000;
+  const pace =
+    Math.abs(late) <= stage.durationMin.likely * ON_TIME_SHARE ? 'on time' : late > 0 ? 'behind' : 'ahead';
+  return { kind: 'arriving', tempC: last.tempC, arrivesAt, perMin, pace, byMin: Math.abs(late) };
+}

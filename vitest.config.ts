@@ -1,0 +1,5 @@
+import { defineConfig } from 'vitest/config';
+
+export default defineConfig({
+  test: { include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'server/**/*.test.ts'], environment: 'node' },
+});
