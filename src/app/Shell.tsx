@@ -1,0 +1,65 @@
+import { type ComponentType, Suspense, useEffect } from 'react';
+import { NavLink, Outlet } from 'react-router';
+import { Toaster } from 'sonner';
+import { usePorts } from '../store/ports';
+import { useAppSelector } from '../store/store';
+import { BookGlyph, KitchenGlyph, PailGlyph, PotGlyph } from '../ui/glyphs/glyphs';
+import { DayLine } from '../views/common/DayLine';
+
+const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
+  { to: '/plan', text: 'Plan', Glyph: PailGlyph },
+  { to: '/pot', text: 'Pot', Glyph: PotGlyph },
+  { to: '/book', text: 'Book', Glyph: BookGlyph },
+  { to: '/kitchen', text: 'Kitchen', Glyph: KitchenGlyph },
+];
+
+/** What is on every view: the day line over it, the ways around beside or below it. */
+export function Shell() {
+  const { startOver } = usePorts();
+  const look = useAppSelector((state) => state.kitchen.look);
+  useEffect(() => {
+    const dark = matchMedia('(prefers-color-scheme: dark)');
+    const apply = () => {
+      document.documentElement.dataset.look = look === 'dark' || (look !== 'light' && dark.matches) ? 'dark' : 'light';
+    };
+    apply();
+    dark.addEventListener('change', apply);
+    return () => dark.removeEventListener('change', apply);
+  }, [look]);
+  return (
+    <>
+      <a href="#view" className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute">
+        To the view
+      </a>
+      <DayLine demo={startOver !== null} />
+      <div className="mx-auto max-w-[1560px] tab:flex">
+        <nav aria-label="Ways around" className="fixed inset-x-0 bottom-0 z-20 flex border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent">
+          {WAYS.map(({ to, text, Glyph }) => (
+            <NavLink
+              key={to}
+              to={to}
+              className={({ isActive }) =>
+                `flex min-h-16 flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[15px] font-semibold tab:min-h-[72px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
+              }
+            >
+              <Glyph />
+              {text}
+            </NavLink>
+          ))}
+        </nav>
+        <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10">
+          <Suspense fallback={<p className="py-10 text-lg">One moment…</p>}>
+            <Outlet />
+          </Suspense>
+        </main>
+      </div>
+      <Toaster
+        position="bottom-right"
+        toastOptions={{
+          className: 'plate',
+          style: { background: 'var(--plate)', color: 'var(--ink)', borderColor: 'var(--rim)', fontSize: 16, fontFamily: 'var(--font-plain, inherit)' },
+        }}
+      />
+    </>
+  );
+}

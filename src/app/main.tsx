@@ -1,0 +1,65 @@
+import { lazy, StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { Provider } from 'react-redux';
+import { createBrowserRouter, RouterProvider } from 'react-router';
+import '../ui/look.css';
+import { Database } from '../store/db';
+import { PortsContext } from '../store/ports';
+import { createStore, follow } from '../store/store';
+import { workerPlanner } from '../workers/planner';
+import { machineClock } from './clock';
+import { Shell } from './Shell';
+
+const PlanView = lazy(() => import('../views/plan/PlanView'));
+const PotView = lazy(() => import('../views/pot/PotView'));
+const BookView = lazy(() => import('../views/book/BookView'));
+const MakePage = lazy(() => import('../views/book/MakePage'));
+const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
+const FirstView = lazy(() => import('../views/common/FirstView'));
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { path: '/', element: <FirstView /> },
+      { path: '/plan', element: <PlanView /> },
+      { path: '/pot', element: <PotView /> },
+      { path: '/pot/:id', element: <PotView /> },
+      { path: '/book', element: <BookView /> },
+      { path: '/book/:id', element: <MakePage /> },
+      { path: '/kitchen', element: <KitchenView /> },
+      { path: '*', element: <FirstView /> },
+    ],
+  },
+]);
+
+async function begin() {
+  const root = document.getElementById('root');
+  if (!root) throw new Error('the page has no root');
+  const db = new Database();
+  const demo = document.documentElement.dataset.kitchen === 'demo';
+  const clock = machineClock;
+  const laid = demo ? await import('./demo/lay') : null;
+  await laid?.layDemo(db, clock);
+  const startOver = laid ? () => laid.startOver(db, clock) : null;
+  const store = createStore(db);
+  await follow(db, store);
+  void navigator.storage?.persist?.();
+  createRoot(root).render(
+    <StrictMode>
+      <PortsContext value={{ clock, planner: workerPlanner(), db, startOver }}>
+        <Provider store={store}>
+          <RouterProvider router={router} />
+        </Provider>
+      </PortsContext>
+    </StrictMode>,
+  );
+}
+
+begin().catch((error: Error) => {
+  const root = document.getElementById('root');
+  if (root) {
+    root.textContent = `Plump Pail could not open its data on this device: ${error.message}. If this is a private window, open an ordinary one; if the disk is full, free some space. Nothing has been deleted.`;
+  }
+  console.error(error);
+});

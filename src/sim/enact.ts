@@ -1,0 +1,82 @@
+import { gramsOfProduct } from '../core/acid/acids';
+import { FIRST_SHARE, HELD_BACK_PORTIONS } from '../core/acid/coagulation';
+import { roundTo } from '../core/units/numbers';
+import type { ReadyBrief } from '../plan/brief/resolve';
+import { outcomeOf } from '../plan/outcome';
+import { MODEL_VERSION, type Planned } from '../plan/plan';
+import { stagesOf, walk } from '../plan/stages';
+import { type Departure, potAtStart, worldOf } from '../plan/world';
+import type { MakeEvent, NewEvent } from '../run/events';
+
+/** Readings are noted about this often while warming, min. */
+const READING_EVERY = 7;
+
+export interface Enacted {
+  events: MakeEvent[];
+  endsAt: number;
+}
+
+/**
+ * A make as it would really have gone in a world that departs from its plan: stage by stage, with readings on the way,
+ * acid given until this very milk clears, and the weight that came out. `until` cuts it off, ms on the wall clock, and
+ * leaves the make running.
+ */
+export function enact(ready: ReadyBrief, planned: Planned, depart: Departure, name: string, milkName: string, startAt: number, until = Number.POSITIVE_INFINITY): Enacted {
+  const { brief, method } = ready;
+  const litres = planned.plan.brief.milk.litres as number;
+  const world = worldOf(brief, method, litres, depart);
+  const pot = potAtStart(brief, world);
+  const stages = stagesOf(method, brief);
+  const spans = walk(stages, world, pot);
+  const kg = outcomeOf(brief, method, world, pot, depart).yieldKg;
+  const events: MakeEvent[] = [];
+  const add = (event: NewEvent, at: number) => {
+    if (at <= until) events.push({ ...event, seq: events.length, at: Math.round(at) } as MakeEvent);
+  };
+  add({ type: 'started', name, milkName, plan: planned.plan, parameters: planned.parameters, modelVersion: MODEL_VERSION }, startAt);
+  const dose = planned.plan.doses.find((one) => one.id === 'acid');
+  const needed = gramsOfProduct(brief.acid, world.needed);
+  let at = startAt;
+  stages.forEach((stage, index) => {
+    const span = spans[index];
+    if (!span) return;
+    const begun = at;
+    at += span.durationMin * 60_000;
+    if (stage.kind.kind === 'scald' || stage.kind.kind === 'warm') {
+      for (const [minute, tempC] of readings(span.course, span.durationMin)) {
+        add({ type: 'temperature', tempC: roundTo(tempC - depart.probeOffC, 1) }, begun + minute * 60_000);
+      }
+    }
+    if (stage.kind.kind === 'add-acid' && dose) {
+      let given = dose.grams * FIRST_SHARE;
+      let minute = 1;
+      let portion = 0;
+      add({ type: 'acid', grams: roundTo(given, 1), portion: portion++ }, begun + minute * 60_000);
+      while (given < needed * 0.995 && portion < 9) {
+        minute += 2;
+        add({ type: 'whey', look: given < needed * 0.93 ? 'milky' : 'cloudy' }, begun + minute * 60_000);
+        const more = given < dose.grams * 0.99 ? dose.holdBackGrams / HELD_BACK_PORTIONS : dose.grams * 0.05;
+        given += more;
+        minute += 0.5;
+        add({ type: 'acid', grams: roundTo(more, 1), portion: portion++ }, begun + minute * 60_000);
+      }
+      add({ type: 'whey', look: 'clear' }, begun + (minute + 2) * 60_000);
+      at = Math.max(at, begun + (minute + 2.5) * 60_000);
+    }
+    if (index < stages.length - 1) add({ type: 'done', stage: stage.id }, at);
+    else add({ type: 'finished', weighedKg: roundTo(kg, 2) }, at);
+  });
+  return { events, endsAt: at };
+}
+
+/** Points along a warming at which somebody looked at the thermometer. */
+function readings(course: readonly (readonly [number, number])[], duration: number): [number, number][] {
+  const found: [number, number][] = [];
+  for (let minute = 2; minute < duration; minute += READING_EVERY) {
+    const i = course.findIndex(([m]) => m >= minute);
+    const [m1, c1] = course[i] ?? [0, 0];
+    const [m0, c0] = course[i - 1] ?? [m1, c1];
+    found.push([minute, m1 === m0 ? c1 : c0 + ((c1 - c0) * (minute - m0)) / (m1 - m0)]);
+  }
+  return found;
+}

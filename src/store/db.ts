@@ -1,0 +1,41 @@
+import Dexie, { type Table } from 'dexie';
+import type { Kitchen, KnownMilk } from '../files/backup';
+import type { MakeEvent } from '../run/events';
+import type { Draft } from './slices/draft';
+
+/** An event with the make it belongs to. */
+export type StoredEvent = MakeEvent & { makeId: string };
+
+export interface StoredMake {
+  id: string;
+}
+
+interface Setting {
+  key: 'kitchen' | 'draft' | 'demo-laid';
+  value: unknown;
+}
+
+/**
+ * The maker's data. Dexie owns it; Redux holds what can be rebuilt from it. A write is acknowledged when its
+ * transaction completes, strictly durable, so that what shows as noted is on the disk.
+ */
+export class Database extends Dexie {
+  makes!: Table<StoredMake, string>;
+  /** Keyed by make and place in its log: two windows cannot write the same place. */
+  events!: Table<StoredEvent, [string, number]>;
+  milks!: Table<KnownMilk, string>;
+  settings!: Table<Setting, string>;
+
+  constructor(name = 'plump-pail') {
+    super(name, { chromeTransactionDurability: 'strict' });
+    this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
+  }
+
+  async kitchen(): Promise<Kitchen | undefined> {
+    return (await this.settings.get('kitchen'))?.value as Kitchen | undefined;
+  }
+
+  async draft(): Promise<Draft | undefined> {
+    return (await this.settings.get('draft'))?.value as Draft | undefined;
+  }
+}

@@ -1,0 +1,27 @@
+import { useEffect, useMemo, useState } from 'react';
+import { type Format, formatter } from '../core/units/format';
+import { usePorts } from './ports';
+import { unitsOf } from './slices/kitchen';
+import { useAppSelector } from './store';
+
+/** The wall clock, read again every `everyMs`, and at once when the page comes back into view. */
+export function useNow(everyMs = 1000): number {
+  const { clock } = usePorts();
+  const [now, setNow] = useState(() => clock.wall());
+  useEffect(() => {
+    const tick = () => setNow(clock.wall());
+    const timer = setInterval(tick, everyMs);
+    document.addEventListener('visibilitychange', tick);
+    return () => {
+      clearInterval(timer);
+      document.removeEventListener('visibilitychange', tick);
+    };
+  }, [clock, everyMs]);
+  return now;
+}
+
+/** Writes quantities in the kitchen's units. */
+export function useFormat(): Format {
+  const kitchen = useAppSelector((state) => state.kitchen);
+  return useMemo(() => formatter(unitsOf(kitchen)), [kitchen]);
+}

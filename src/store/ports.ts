@@ -1,0 +1,33 @@
+import { createContext, useContext } from 'react';
+import type { Result } from '../core/faults/fault';
+import type { Brief } from '../plan/brief/schema';
+import type { Planned } from '../plan/plan';
+import type { Database } from './db';
+
+/** Wall time rules; monotonic time shows when the wall clock has jumped. Milliseconds. */
+export interface Clock {
+  wall(): number;
+  mono(): number;
+}
+
+/** Planning with spread, off the main thread; null where a later request has overtaken this one. */
+export interface Planner {
+  plan(brief: Brief): Promise<Result<Planned> | null>;
+}
+
+/** What the outside hands in: tests and the dry run hand in their own. */
+export interface Ports {
+  clock: Clock;
+  planner: Planner;
+  db: Database;
+  /** Lays the invented kitchen out anew; null in the maker's own. */
+  startOver: (() => Promise<void>) | null;
+}
+
+export const PortsContext = createContext<Ports | null>(null);
+
+export function usePorts(): Ports {
+  const ports = useContext(PortsContext);
+  if (!ports) throw new Error('the app hands in its ports at the root');
+  return ports;
+}

@@ -1,0 +1,33 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { KnownMilk } from '../../files/backup';
+import type { MakeEvent } from '../../run/events';
+
+/** What Dexie holds, mirrored for drawing; rebuilt from it at any time. */
+interface Data {
+  loaded: boolean;
+  logs: Record<string, MakeEvent[]>;
+  milks: KnownMilk[];
+}
+
+const initialState: Data = { loaded: false, logs: {}, milks: [] };
+
+const slice = createSlice({
+  name: 'data',
+  initialState,
+  reducers: {
+    logsRead: (state, action: PayloadAction<Record<string, MakeEvent[]>>) => {
+      state.loaded = true;
+      // An unchanged log keeps its identity, so that nothing drawn from it is computed again: a log only ever grows.
+      for (const [id, log] of Object.entries(action.payload)) {
+        if (state.logs[id]?.length !== log.length) state.logs[id] = log;
+      }
+      for (const id of Object.keys(state.logs)) if (!action.payload[id]) delete state.logs[id];
+    },
+    milksRead: (state, action: PayloadAction<KnownMilk[]>) => {
+      state.milks = action.payload;
+    },
+  },
+});
+
+export const { logsRead, milksRead } = slice.actions;
+export const dataReducer = slice.reducer;

@@ -1,0 +1,89 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { AcidKind } from '../../core/acid/acids';
+import type { Species, Treatment } from '../../core/milk/species';
+
+/**
+ * A number as it stands in a field: what was read from it (inner units, null where it cannot be read) and, where that
+ * is not what a clean redraw would show, the text exactly as typed.
+ */
+export interface FieldValue {
+  value: number | null;
+  text: string | null;
+}
+
+export const DRAFT_FIELDS = ['litres', 'wantKg', 'fatPct', 'proteinPct', 'pH', 'startC', 'strengthPct', 'creamLitres', 'creamFatPct', 'pricePerLitre'] as const;
+export type DraftField = (typeof DRAFT_FIELDS)[number];
+
+/** What is being planned, as typed; survives a reload. */
+export interface Draft {
+  method: string;
+  milkId: string | null;
+  species: Species;
+  treatment: Treatment;
+  homogenised: boolean;
+  acid: AcidKind;
+  /** Litres in hand, or kilograms wanted. */
+  by: 'litres' | 'wantKg';
+  cream: boolean;
+  when: 'now' | 'start' | 'readyBy';
+  /** Local wall time as the field gives it. */
+  moment: string;
+  fields: Record<DraftField, FieldValue>;
+  /** Options the maker has changed, by make. */
+  options: Record<string, Record<string, FieldValue>>;
+}
+
+const at = (value: number | null): FieldValue => ({ value, text: null });
+
+export const FIRST_DRAFT: Draft = {
+  method: 'whole-milk-ricotta',
+  milkId: null,
+  species: 'cow',
+  treatment: 'pasteurised',
+  homogenised: false,
+  acid: 'citric',
+  by: 'litres',
+  cream: false,
+  when: 'now',
+  moment: '',
+  fields: {
+    litres: at(4),
+    wantKg: at(1),
+    fatPct: at(3.7),
+    proteinPct: at(3.2),
+    pH: at(null),
+    startC: at(4),
+    strengthPct: at(5),
+    creamLitres: at(0.25),
+    creamFatPct: at(36),
+    pricePerLitre: at(null),
+  },
+  options: {},
+};
+
+type Plain = Omit<Draft, 'fields' | 'options'>;
+
+const slice = createSlice({
+  name: 'draft',
+  initialState: FIRST_DRAFT,
+  reducers: {
+    draftSet: (_state, action: PayloadAction<Draft>) => action.payload,
+    draftChanged: (state, action: PayloadAction<Partial<Plain>>) => ({ ...state, ...action.payload }),
+    fieldsSet: (state, action: PayloadAction<Partial<Record<DraftField, FieldValue>>>) => {
+      Object.assign(state.fields, action.payload);
+    },
+    optionSet: (state, action: PayloadAction<{ method: string; key: string; field: FieldValue }>) => {
+      const { method, key, field } = action.payload;
+      state.options[method] = { ...state.options[method], [key]: field };
+    },
+    /** After a change of units what was typed no longer means the same: show the values anew. */
+    textsDropped: (state) => {
+      for (const field of [...Object.values(state.fields), ...Object.values(state.options).flatMap((o) => Object.values(o))]) {
+        if (field.value !== null) field.text = null;
+      }
+    },
+  },
+});
+
+export const { draftSet, draftChanged, fieldsSet, optionSet, textsDropped } = slice.actions;
+export const draftReducer = slice.reducer;

@@ -1,0 +1,29 @@
+import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import type { UnitChoice } from '../../core/units/format';
+import type { Kitchen } from '../../files/backup';
+
+export const USUAL_KITCHEN: Kitchen = {
+  temperature: 'C',
+  volume: 'L',
+  mass: 'g',
+  decimal: '.',
+  proteinBasis: 'crude',
+  roomC: 20,
+  altitudeM: 0,
+  currency: '',
+  look: 'as the machine',
+};
+
+const slice = createSlice({
+  name: 'kitchen',
+  initialState: USUAL_KITCHEN,
+  reducers: {
+    kitchenSet: (_state, action: PayloadAction<Kitchen>) => action.payload,
+    kitchenChanged: (state, action: PayloadAction<Partial<Kitchen>>) => ({ ...state, ...action.payload }),
+  },
+});
+
+export const { kitchenSet, kitchenChanged } = slice.actions;
+export const kitchenReducer = slice.reducer;
+
+export const unitsOf = ({ temperature, volume, mass, decimal }: Kitchen): UnitChoice => ({ temperature, volume, mass, decimal });

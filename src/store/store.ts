@@ -1,0 +1,81 @@
+import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
+import { liveQuery } from 'dexie';
+import { useDispatch, useSelector, useStore } from 'react-redux';
+import type { MakeEvent } from '../run/events';
+import { isOver, type MakeState, stateOf } from '../run/state';
+import type { Database } from './db';
+import { bare } from './log';
+import { dataReducer, logsRead, milksRead } from './slices/data';
+import { draftChanged, draftReducer, draftSet, fieldsSet, optionSet, textsDropped } from './slices/draft';
+import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
+
+/** The store, kept in step with the database: settings are written as they change, data is read as it changes. */
+export function createStore(db: Database) {
+  const listener = createListenerMiddleware();
+  const store = configureStore({
+    reducer: { kitchen: kitchenReducer, draft: draftReducer, data: dataReducer },
+    middleware: (usual) => usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
+  });
+  listener.startListening({
+    matcher: isAnyOf(kitchenSet, kitchenChanged),
+    effect: async (_action, api) => {
+      await db.settings.put({ key: 'kitchen', value: (api.getState() as State).kitchen });
+    },
+  });
+  listener.startListening({
+    matcher: isAnyOf(draftSet, draftChanged, fieldsSet, optionSet, textsDropped),
+    effect: async (_action, api) => {
+      await db.settings.put({ key: 'draft', value: (api.getState() as State).draft });
+    },
+  });
+  return store;
+}
+
+export type Store = ReturnType<typeof createStore>;
+export type State = ReturnType<Store['getState']>;
+
+/** Reads what was kept into the store, then follows the database, whichever window writes to it. */
+export async function follow(db: Database, store: Store): Promise<void> {
+  const [kitchen, draft] = await Promise.all([db.kitchen(), db.draft()]);
+  if (kitchen) store.dispatch(kitchenSet(kitchen));
+  if (draft) store.dispatch(draftSet(draft));
+  liveQuery(() => db.milks.toArray()).subscribe((milks) => store.dispatch(milksRead(milks)));
+  liveQuery(async () => {
+    const rows = await db.events.orderBy('[makeId+seq]').toArray();
+    const logs: Record<string, MakeEvent[]> = {};
+    for (const row of rows) {
+      logs[row.makeId] ??= [];
+      logs[row.makeId]?.push(bare(row));
+    }
+    return logs;
+  }).subscribe((logs) => store.dispatch(logsRead(logs)));
+}
+
+export const useAppSelector = useSelector.withTypes<State>();
+export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
+export const useAppStore = useStore.withTypes<Store>();
+
+export interface MakeView {
+  id: string;
+  state: MakeState;
+}
+
+const states = new WeakMap<readonly MakeEvent[], MakeState>();
+const stateFor = (log: readonly MakeEvent[]): MakeState => {
+  const known = states.get(log);
+  if (known) return known;
+  const state = stateOf(log);
+  states.set(log, state);
+  return state;
+};
+
+/** Every make as its log tells it, latest start first. */
+export const selectMakes = createSelector([(state: State) => state.data.logs], (logs): MakeView[] =>
+  Object.entries(logs)
+    .map(([id, log]) => ({ id, state: stateFor(log) }))
+    .sort((a, b) => b.state.startedAt - a.state.startedAt),
+);
+export const selectRunning = createSelector([selectMakes], (makes) =>
+  makes.filter(({ state }) => !isOver(state)).sort((a, b) => a.state.startedAt - b.state.startedAt),
+);
+export const selectOver = createSelector([selectMakes], (makes) => makes.filter(({ state }) => isOver(state)));

@@ -1,0 +1,69 @@
+import { bad, good, type Result } from '../core/faults/fault';
+import { parse } from '../core/faults/zodFaults';
+import { type Backup, backupSchema } from '../files/backup';
+import { type MakeFile, makeSchema } from '../files/make';
+import type { Database } from './db';
+import { readLog } from './log';
+import { USUAL_KITCHEN } from './slices/kitchen';
+
+/** One make as a file. */
+export async function exportMake(db: Database, id: string): Promise<MakeFile> {
+  return { format: 'plump-pail/make', version: 1, id, events: await readLog(db, id) };
+}
+
+async function put(db: Database, make: MakeFile) {
+  await db.makes.add({ id: make.id });
+  await db.events.bulkAdd(make.events.map((event) => ({ ...event, makeId: make.id })));
+}
+
+/** Takes a make in from a file; a bad file, or a make that is here already, changes nothing. */
+export async function importMake(db: Database, value: unknown): Promise<Result<string>> {
+  const read = parse<MakeFile>(makeSchema, value);
+  if (!read.ok) return read;
+  const make = read.value;
+  return db.transaction('rw', db.makes, db.events, async (): Promise<Result<string>> => {
+    if (await db.makes.get(make.id)) {
+      return bad({ path: 'id', problem: 'is in the book already', remedy: 'delete that make first if this file should replace it' });
+    }
+    await put(db, make);
+    return good(make.id);
+  });
+}
+
+/** Everything there is. */
+export async function backup(db: Database): Promise<Backup> {
+  return db.transaction('r', db.makes, db.events, db.milks, db.settings, async () => {
+    const ids = (await db.makes.toArray()).map((make) => make.id);
+    return {
+      format: 'plump-pail/backup' as const,
+      version: 1 as const,
+      kitchen: (await db.kitchen()) ?? USUAL_KITCHEN,
+      milks: await db.milks.toArray(),
+      makes: await Promise.all(ids.map((id) => exportMake(db, id))),
+    };
+  });
+}
+
+/** Puts a backup in the place of everything there is; a bad file changes nothing. */
+export async function restore(db: Database, value: unknown): Promise<Result<Backup>> {
+  const read = parse<Backup>(backupSchema, value);
+  if (!read.ok) return read;
+  const saved = read.value;
+  await db.transaction('rw', db.makes, db.events, db.milks, db.settings, async () => {
+    await Promise.all([db.makes.clear(), db.events.clear(), db.milks.clear()]);
+    await db.settings.put({ key: 'kitchen', value: saved.kitchen });
+    await db.milks.bulkAdd(saved.milks);
+    for (const make of saved.makes) await put(db, make);
+  });
+  return good(saved);
+}
+
+/** Takes a make out of the book and hands it back, so that it can be put back. */
+export async function removeMake(db: Database, id: string): Promise<MakeFile> {
+  return db.transaction('rw', db.makes, db.events, async () => {
+    const make = await exportMake(db, id);
+    await db.makes.delete(id);
+    await db.events.where('makeId').equals(id).delete();
+    return make;
+  });
+}

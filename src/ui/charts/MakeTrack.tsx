@@ -1,0 +1,172 @@
+import { extent } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import { area, curveMonotoneX, line } from 'd3-shape';
+import type { Format } from '../../core/units/format';
+import { fahrenheitOf } from '../../core/units/measures';
+import { HandGlyph } from '../glyphs/glyphs';
+import { useWidth } from './useWidth';
+
+export interface TrackStage {
+  id: string;
+  title: string;
+  short: string;
+  startMin: number;
+  durationMin: number;
+  handsOnMin: number;
+  state?: 'done' | 'now' | 'coming';
+}
+
+export interface TrackProps {
+  stages: readonly TrackStage[];
+  temps: readonly (readonly [minute: number, tempC: number])[];
+  band: readonly (readonly [minute: number, lowC: number, highC: number])[];
+  pHs: readonly (readonly [minute: number, pH: number])[];
+  readings?: readonly (readonly [minute: number, tempC: number])[];
+  nowMin?: number;
+  format: Format;
+  /** A minute of the make as a clock time, or as minutes from the start. */
+  clockOf(minute: number): string;
+  height?: number;
+  caption: string;
+}
+
+const LEFT = 56;
+const RIGHT = 50;
+const TOP = 12;
+const BAR = 38;
+
+/** Temperature and pH over the make, the band that still works, the stages below, readings on top. */
+export function MakeTrack({ stages, temps, band, pHs, readings = [], nowMin, format, clockOf, height = 236, caption }: TrackProps) {
+  const [ref, width] = useWidth<HTMLDivElement>(800);
+  const total = Math.max(1, ...stages.map((stage) => stage.startMin + stage.durationMin), nowMin ?? 0, ...readings.map(([m]) => m));
+  const bottom = height - BAR - 30;
+  const x = scaleLinear([0, total], [LEFT, width - RIGHT]);
+  const shown = (tempC: number) => (format.units.temperature === 'F' ? fahrenheitOf(tempC) : tempC);
+  const [, hottest = 100] = extent([...temps.map(([, c]) => shown(c)), ...readings.map(([, c]) => shown(c))]);
+  const y = scaleLinear([shown(0), Math.max(hottest as number, shown(40)) * 1.06], [bottom, TOP]);
+  const yPH = scaleLinear([4.4, 7], [bottom, TOP]);
+  const points = pHs.length > 0;
+  const toX = (minute: number) => x(minute);
+  const tempLine = line<readonly [number, number]>((d) => toX(d[0]), (d) => y(shown(d[1]))).curve(curveMonotoneX);
+  const bandArea = area<readonly [number, number, number]>((d) => toX(d[0]), (d) => y(shown(d[1])), (d) => y(shown(d[2])));
+  const edge = (index: 1 | 2) => line<readonly [number, number, number]>((d) => toX(d[0]), (d) => y(shown(d[index])));
+  const pHLine = line<readonly [number, number]>((d) => toX(d[0]), (d) => yPH(d[1]));
+  const groups = splitAtGaps(band);
+  const ticks = x.ticks(Math.max(2, Math.floor((width - LEFT - RIGHT) / 110)));
+  return (
+    <figure ref={ref} className="m-0 w-full">
+      <svg width={width} height={height} className="block max-w-full" role="img" aria-label={caption}>
+        <defs>
+          <pattern id="hands-on" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+            <path d="M0 0v7" stroke="var(--ink)" strokeWidth="2" opacity="0.22" />
+          </pattern>
+        </defs>
+        {y.ticks(5).map((tick) => (
+          <g key={tick}>
+            <path d={`M${LEFT} ${y(tick)}H${width - RIGHT}`} stroke="var(--rim-soft)" strokeWidth="1" opacity="0.35" />
+            <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" fontSize="14" fill="var(--ink-soft)">
+              {tick}°{format.units.temperature}
+            </text>
+          </g>
+        ))}
+        {points &&
+          [5, 6, 7].map((tick) => (
+            <text key={tick} x={width - RIGHT + 8} y={yPH(tick) + 5} fontSize="14" fill="var(--ink-soft)">
+              pH {tick}
+            </text>
+          ))}
+        {groups.map((group) => (
+          <g key={group[0]?.[0]}>
+            <path d={bandArea(group) ?? ''} fill="var(--now)" opacity="0.5" />
+            <path d={edge(1)(group) ?? ''} fill="none" stroke="var(--now-edge)" strokeWidth="1.5" />
+            <path d={edge(2)(group) ?? ''} fill="none" stroke="var(--now-edge)" strokeWidth="1.5" />
+          </g>
+        ))}
+        {points && <path d={pHLine(pHs) ?? ''} fill="none" stroke="var(--ink-soft)" strokeWidth="2.5" strokeDasharray="2 5" strokeLinecap="round" />}
+        <path d={tempLine(temps) ?? ''} fill="none" stroke="var(--rim)" strokeWidth="3.5" strokeLinecap="round" strokeLinejoin="round" strokeDasharray={readings.length > 0 ? '7 5' : undefined} />
+        {readings.length > 1 && <path d={line()(readings.map(([m, c]) => [toX(m), y(shown(c))])) ?? ''} fill="none" stroke="var(--ink)" strokeWidth="3" />}
+        {readings.map(([m, c]) => (
+          <circle key={`${m}-${c}`} cx={toX(m)} cy={y(shown(c))} r="5" fill="var(--plate)" stroke="var(--ink)" strokeWidth="3" />
+        ))}
+        {points && (
+          <text x={toX(pHs.at(-1)?.[0] ?? 0) - 6} y={yPH(pHs.at(-1)?.[1] ?? 7) - 8} textAnchor="end" fontSize="15" fontWeight="600" fill="var(--ink)">
+            pH {format.pH(pHs.at(-1)?.[1] ?? 7)}
+          </text>
+        )}
+        {ticks.map((tick) => (
+          <g key={tick}>
+            <path d={`M${toX(tick)} ${bottom}v5`} stroke="var(--ink-soft)" />
+            <text x={toX(tick)} y={bottom + 20} textAnchor="middle" fontSize="14" fill="var(--ink-soft)">
+              {clockOf(tick)}
+            </text>
+          </g>
+        ))}
+        {stages.map((stage) => (
+          <StageBar key={stage.id} stage={stage} from={toX(stage.startMin)} to={toX(stage.startMin + stage.durationMin)} top={height - BAR + 2} />
+        ))}
+        {nowMin !== undefined && (
+          <g>
+            <path d={`M${toX(nowMin)} ${TOP}V${height - 2}`} stroke="var(--now-edge)" strokeWidth="6" />
+            <path d={`M${toX(nowMin)} ${TOP}V${height - 2}`} stroke="var(--now)" strokeWidth="3" />
+          </g>
+        )}
+      </svg>
+      <table className="sr-only">
+        <caption>{caption}</caption>
+        <thead>
+          <tr>
+            <th>stage</th>
+            <th>begins</th>
+            <th>minutes</th>
+            <th>of which hands on</th>
+          </tr>
+        </thead>
+        <tbody>
+          {stages.map((stage) => (
+            <tr key={stage.id}>
+              <td>{stage.title}</td>
+              <td>{clockOf(stage.startMin)}</td>
+              <td>{format.number(stage.durationMin)}</td>
+              <td>{format.number(stage.handsOnMin)}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </figure>
+  );
+}
+
+function StageBar({ stage, from, to, top }: { stage: TrackStage; from: number; to: number; top: number }) {
+  const width = Math.max(2, to - from - 2);
+  const busy = stage.handsOnMin >= stage.durationMin * 0.5;
+  const now = stage.state === 'now';
+  return (
+    <g>
+      <title>{stage.title}</title>
+      <rect x={from + 1} y={top} width={width} height={32} rx={5} fill={now ? 'var(--now)' : stage.state === 'done' ? 'var(--tile)' : 'var(--plate-soft)'} stroke="var(--rim)" strokeWidth={now ? 3.5 : 1.5} />
+      {busy && <rect x={from + 1} y={top} width={width} height={32} rx={5} fill="url(#hands-on)" />}
+      {width > 44 && (
+        <svg x={from + 6} y={top} width={width - 10} height={32} overflow="hidden" aria-hidden="true">
+          {busy && width > 90 && (
+            <g transform="translate(0 6)" color="var(--ink)">
+              <HandGlyph size={20} />
+            </g>
+          )}
+          <text x={busy && width > 90 ? 26 : 2} y={21} fontSize="14" fontWeight="600" fill={now ? 'var(--on-now)' : 'var(--ink)'}>
+            {stage.short.length * 7.6 + (busy && width > 90 ? 26 : 2) < width - 8 ? stage.short : stage.short.slice(0, Math.max(0, Math.floor((width - 44) / 8)))}
+          </text>
+        </svg>
+      )}
+    </g>
+  );
+}
+
+/** Bands of neighbouring stages join; a stage without one leaves a gap, marked by a repeated minute with NaN bounds. */
+function splitAtGaps(band: TrackProps['band']): (readonly [number, number, number])[][] {
+  const groups: (readonly [number, number, number])[][] = [[]];
+  for (const point of band) {
+    if (Number.isNaN(point[1])) groups.push([]);
+    else groups.at(-1)?.push(point);
+  }
+  return groups.filter((group) => group.length > 1);
+}

@@ -1,0 +1,118 @@
+import { Slider } from 'radix-ui';
+import { useId } from 'react';
+import { FIELD_UNITS, type Quantity, type UnitChoice } from '../../core/units/format';
+import { decimalsFor, readNumber, roundTo } from '../../core/units/numbers';
+
+export interface NumberFieldProps {
+  label: string;
+  hint?: string | undefined;
+  /** Inner units; null where nothing can be read. */
+  value: number | null;
+  /** What was typed, where it is not what a clean redraw would show. */
+  text: string | null;
+  onChange(field: { value: number | null; text: string | null }): void;
+  quantity?: Quantity;
+  /** Unit of a plain quantity. */
+  unit?: string;
+  units: UnitChoice;
+  /** Inner units. */
+  min: number;
+  max: number;
+  /** In the units shown. */
+  step: number;
+  fault?: string | undefined;
+  /** A line to pull along, from and to in inner units. */
+  slide?: { min: number; max: number } | undefined;
+  placeholder?: string;
+}
+
+/** The decimals a step needs. */
+const decimalsOf = (step: number) => decimalsFor(step, 1, 3);
+
+/** A number one can type, nudge or pull; keeps what was typed, even when it cannot be read. */
+export function NumberField(props: NumberFieldProps) {
+  const { label, hint, value, text, onChange, quantity = 'plain', units, min, max, step, fault, slide, placeholder } = props;
+  const id = useId();
+  const kind = FIELD_UNITS[quantity];
+  const unit = quantity === 'plain' ? (props.unit ?? '') : kind.unit(units);
+  const decimals = decimalsOf(step);
+  const write = (shown: number) => {
+    const plain = roundTo(shown, decimals).toFixed(decimals);
+    const short = plain.includes('.') ? plain.replace(/\.?0+$/, '') : plain;
+    return units.decimal === ',' ? short.replace('.', ',') : short;
+  };
+  const shown = value === null ? null : kind.out(value, units);
+  const set = (next: number) => {
+    const rounded = roundTo(next, decimals);
+    const inner = Math.min(max, Math.max(min, kind.in(rounded, units)));
+    onChange({ value: inner, text: null });
+  };
+  const nudge = (by: number) => set((shown ?? kind.out(min, units)) + by);
+  const displayed = text ?? (shown === null ? '' : write(shown));
+  const nudger = 'flex size-11 shrink-0 items-center justify-center rounded-xl border-2 border-rim bg-plate text-2xl leading-none font-semibold hover:bg-plate-soft';
+  return (
+    <div data-field={label}>
+      <div className="flex items-center gap-2">
+        <label htmlFor={id} className="min-w-0 flex-1 text-[15px] font-medium leading-tight text-ink-soft">
+          {label}
+        </label>
+        <button type="button" className={nudger} aria-label={`${label}: less`} onClick={() => nudge(-step)}>
+          −
+        </button>
+        <span className={`field-line flex w-[5.9rem] items-baseline justify-end gap-1 pb-0.5 ${fault ? 'border-danger' : ''}`}>
+          <input
+            id={id}
+            inputMode="decimal"
+            autoComplete="off"
+            className="figure w-full min-w-0 bg-transparent py-1 text-right text-[22px] outline-none"
+            value={displayed}
+            placeholder={placeholder}
+            aria-invalid={fault !== undefined}
+            aria-describedby={fault ? `${id}-fault` : undefined}
+            onChange={(event) => {
+              const typed = event.target.value;
+              const read = readNumber(typed);
+              onChange({ value: read === null ? null : kind.in(read, units), text: typed });
+            }}
+            onKeyDown={(event) => {
+              if (event.key === 'ArrowUp') nudge(step);
+              else if (event.key === 'ArrowDown') nudge(-step);
+              else return;
+              event.preventDefault();
+            }}
+          />
+          <span className="text-[15px] text-ink-soft">{unit}</span>
+        </span>
+        <button type="button" className={nudger} aria-label={`${label}: more`} onClick={() => nudge(step)}>
+          +
+        </button>
+      </div>
+      {slide && (
+        <Slider.Root
+          className="relative mt-1 flex h-8 touch-none items-center select-none"
+          min={roundTo(kind.out(slide.min, units), decimals)}
+          max={roundTo(kind.out(slide.max, units), decimals)}
+          step={step}
+          value={[Math.min(kind.out(slide.max, units), Math.max(kind.out(slide.min, units), shown ?? kind.out(slide.min, units)))]}
+          onValueChange={([next]) => next !== undefined && set(next)}
+        >
+          <Slider.Track className="h-2.5 grow rounded-full border-2 border-rim bg-plate">
+            <Slider.Range className="absolute h-2.5 rounded-full bg-enamel" />
+          </Slider.Track>
+          <Slider.Thumb aria-label={`${label}, pull`} className="block size-7 rounded-full border-[3px] border-rim bg-now" />
+        </Slider.Root>
+      )}
+      {hint && !fault && <p className="mt-0.5 text-sm text-ink-soft">{hint}</p>}
+      {fault && <FaultText id={`${id}-fault`}>{fault}</FaultText>}
+    </div>
+  );
+}
+
+/** What is wrong and what would be right, beside the field: a bar and a word, not a hue alone. */
+export function FaultText({ id, children }: { id?: string; children: React.ReactNode }) {
+  return (
+    <p id={id} role="alert" className="mt-1 rounded-r-lg border-l-4 border-danger bg-danger-wash px-2.5 py-1.5 text-[15px] leading-snug font-medium text-danger">
+      {children}
+    </p>
+  );
+}

@@ -1,0 +1,184 @@
+import { Link, useNavigate, useParams } from 'react-router';
+import { toast } from 'sonner';
+import { crudeProteinPct } from '../../core/milk/species';
+import { methodById } from '../../makes';
+import { reviewOf } from '../../run/review';
+import { isOver, type MakeState } from '../../run/state';
+import { acidText } from '../../plan/telling';
+import { useFormat, useNow } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { FIRST_DRAFT, draftSet, type FieldValue } from '../../store/slices/draft';
+import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
+import { exportMake, importMake, removeMake } from '../../store/vault';
+import { Button } from '../../ui/parts/Button';
+import { RunTrack } from '../common/RunTrack';
+import { fileName, saveFile } from '../common/saveFile';
+import { clockText, dayText, hoursText, momentText } from '../common/times';
+import { Score } from './BookView';
+import { Tasting } from './Tasting';
+import { YieldMark } from './YieldMark';
+
+/** One make, looked back on. */
+export default function MakePage() {
+  const { id = '' } = useParams();
+  const { db } = usePorts();
+  const navigate = useNavigate();
+  const format = useFormat();
+  const now = useNow(60_000);
+  const loaded = useAppSelector((state) => state.data.loaded);
+  const make = useAppSelector(selectMakes).find((one) => one.id === id);
+  const makeAgain = useMakeAgain();
+  if (!loaded) return null;
+  if (!make) {
+    return (
+      <section>
+        <h1 className="text-[36px]">This make is not in the book.</h1>
+        <Link to="/book" className="mt-4 inline-block min-h-11 font-semibold underline underline-offset-4">
+          Back to the book
+        </Link>
+      </section>
+    );
+  }
+  const { state } = make;
+  const review = reviewOf(state);
+  const remove = async () => {
+    const removed = await removeMake(db, id);
+    navigate('/book');
+    toast(`${state.name} is out of the book.`, { action: { label: 'Put it back', onClick: () => void importMake(db, removed) }, duration: 20_000 });
+  };
+  const dose = state.plan.doses.find((one) => one.id === 'acid');
+  const facts: [string, string][] = [
+    ['milk', `${format.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName ? ` of ${state.milkName}` : ''}, ${format.percent(state.plan.brief.milk.fatPct ?? 0, 1)} fat`],
+    ['took', `${hoursText(review.tookMin)}, planned ${hoursText(review.plannedMin)}`],
+    ...(dose && review.acidRatio !== null
+      ? ([[`${dose.ingredient} used`, `${acidText(dose, review.acidGivenGrams, format)}, planned ${acidText(dose, review.acidPlannedGrams, format)} (${format.percent(review.acidRatio * 100)})`]] as [string, string][])
+      : []),
+    ...(review.topC === null ? [] : ([['hottest reading', format.temp(review.topC, 1)]] as [string, string][])),
+  ];
+  return (
+    <article>
+      <Link to="/book" className="inline-flex min-h-11 items-center text-[16px] font-semibold underline underline-offset-4">
+        The book
+      </Link>
+      <div className="flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
+        <div>
+          <h1 className="text-[38px]">{state.name}</h1>
+          <p className="text-[17px] text-ink-soft">
+            {methodById(state.plan.method)?.title} · {dayText(state.startedAt)}, {clockText(state.startedAt)}
+            {state.abandoned && ` · given up${state.abandoned.reason ? `: ${state.abandoned.reason}` : ''}`}
+          </p>
+        </div>
+        <div className="flex flex-wrap gap-4">
+          <Button
+            tone="main"
+            onClick={() => {
+              makeAgain(state);
+              navigate('/plan');
+            }}
+          >
+            Make again
+          </Button>
+          <Button onClick={() => void exportMake(db, id).then((file) => saveFile(`${fileName(state.name)}.json`, file))}>Save as a file</Button>
+          {isOver(state) && (
+            <Button tone="quiet" onClick={() => void remove()}>
+              Take out
+            </Button>
+          )}
+        </div>
+      </div>
+      <div className="mt-4 grid gap-x-10 gap-y-6 tab:grid-cols-2">
+        <section aria-label="What came out">
+          <h2 className="text-[24px]">What came out</h2>
+          <div className="mt-2">
+            <YieldMark review={review} />
+          </div>
+          <p className="mt-1 text-[17px]">{yieldWords(state)}</p>
+          <dl className="mt-3">
+            {facts.map(([what, value]) => (
+              <div key={what} className="stitch flex justify-between gap-6 py-2 text-[16px]">
+                <dt className="text-ink-soft">{what}</dt>
+                <dd className="text-right font-semibold">{value}</dd>
+              </div>
+            ))}
+          </dl>
+        </section>
+        <section aria-label="Tasted">
+          <h2 className="text-[24px]">Tasted</h2>
+          <ul>
+            {state.tastings.map((one) => (
+              <li key={one.at} className="stitch mt-2 pt-2 text-[17px]">
+                <Score value={one.score} /> {one.text}
+                <span className="block text-[15px] text-ink-soft">{tastedAfter(one.at - (state.finishedAt ?? state.startedAt))}</span>
+              </li>
+            ))}
+          </ul>
+          <Tasting id={id} />
+        </section>
+      </div>
+      {state.notes.length > 0 && (
+        <section aria-label="Notes" className="mt-6">
+          <h2 className="text-[24px]">Notes</h2>
+          <ul>
+            {state.notes.map((one) => (
+              <li key={one.at} className="mt-1 text-[17px]">
+                <span className="text-ink-soft">{momentText(one.at, state.startedAt)}</span> {one.text}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+      <RunTrack state={state} now={now} />
+    </article>
+  );
+}
+
+function yieldWords(state: MakeState): string {
+  const { yieldRatio, withinSpread } = reviewOf(state);
+  if (yieldRatio === null) return state.finishedAt === null ? '' : 'It was not weighed, so the yield is not known.';
+  const off = Math.round(Math.abs(yieldRatio - 1) * 100);
+  if (off === 0) return 'As planned.';
+  return `${off}\u00a0% ${yieldRatio > 1 ? 'more' : 'less'} than planned, ${withinSpread ? 'within what was to be expected' : 'outside what was to be expected'}.`;
+}
+
+function tastedAfter(ms: number): string {
+  const hours = ms / 3_600_000;
+  if (hours < 1) return 'straight away';
+  return hours < 48 ? `${Math.round(hours)} h after` : `${Math.round(hours / 24)} days after`;
+}
+
+const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });
+
+/** Lays a make's brief out as the draft of the next one; times stay behind. */
+function useMakeAgain() {
+  const dispatch = useAppDispatch();
+  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const milks = useAppSelector((state) => state.data.milks);
+  return ({ plan, milkName }: MakeState) => {
+    const { milk, acid, cream, options = {} } = plan.brief;
+    const protein = milk.proteinPct === undefined ? null : crude ? crudeProteinPct(milk.proteinPct, milk.species) : milk.proteinPct;
+    dispatch(
+      draftSet({
+        ...FIRST_DRAFT,
+        method: plan.method,
+        milkId: milks.find((one) => one.name === milkName)?.id ?? null,
+        species: milk.species,
+        treatment: milk.treatment ?? 'pasteurised',
+        homogenised: milk.homogenised ?? false,
+        acid: acid?.kind ?? 'citric',
+        cream: cream !== undefined,
+        fields: {
+          ...FIRST_DRAFT.fields,
+          litres: at(milk.litres),
+          fatPct: at(milk.fatPct),
+          proteinPct: at(protein === null ? null : Math.round(protein * 100) / 100),
+          pH: at(milk.pH),
+          startC: at(milk.startC),
+          strengthPct: at(acid?.strengthPct ?? FIRST_DRAFT.fields.strengthPct.value),
+          ...(cream && { creamLitres: at(cream.litres), creamFatPct: at(cream.fatPct) }),
+          pricePerLitre: at(milk.pricePerLitre),
+        },
+        options: { [plan.method]: Object.fromEntries(Object.entries(options).flatMap(([key, value]) => (typeof value === 'number' ? [[key, at(value)]] : []))) },
+      }),
+    );
+  };
+}

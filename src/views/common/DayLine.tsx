@@ -1,0 +1,130 @@
+import { scaleLinear } from 'd3-scale';
+import { addHours, format as formatDate, startOfHour } from 'date-fns';
+import { Link, useLocation } from 'react-router';
+import { momentOf } from '../../run/moment';
+import { readyAt, stageEndsAt, timed, stageAt } from '../../run/state';
+import { useFormat, useNow } from '../../store/hooks';
+import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
+import { useWidth } from '../../ui/charts/useWidth';
+import { clockText, countdownText, dayText } from './times';
+
+const HOURS_BEFORE = 1;
+const HOURS_AFTER = 23;
+const NIGHT_FROM = 22;
+const NIGHT_TO = 6;
+const ROW = 34;
+const AXIS = 24;
+
+/** The next day at a glance, over every view: each running make a strand with its stage and countdown. */
+export function DayLine({ demo }: { demo: boolean }) {
+  const now = useNow(1000);
+  const running = useAppSelector(selectRunning);
+  const [ref, width] = useWidth<HTMLDivElement>(900);
+  const from = now - HOURS_BEFORE * 3_600_000;
+  const to = now + HOURS_AFTER * 3_600_000;
+  const x = scaleLinear([from, to], [0, width]).clamp(true);
+  const hours = Array.from({ length: HOURS_BEFORE + HOURS_AFTER + 1 }, (_, i) => addHours(startOfHour(from), i + 1).getTime()).filter((at) => at < to);
+  const every = width < 500 ? 6 : 3;
+  const rows = Math.max(1, running.length);
+  return (
+    <header className="relative z-10 border-b-[5px] border-on-enamel bg-enamel text-on-enamel shadow-[0_5px_0_var(--enamel-deep)]">
+      <div className="mx-auto flex max-w-[1560px] flex-col gap-x-6 px-4 py-2 tab:flex-row tab:px-6">
+        <div className="flex shrink-0 items-baseline justify-between gap-3 tab:w-[10.5rem] tab:flex-col tab:justify-center tab:gap-0">
+          <Link to="/" className="name text-[25px] text-on-enamel">
+            Plump Pail
+          </Link>
+          <p className="text-[15px] text-on-enamel-soft">
+            <span className="tab:hidden">{clockText(now)}</span>
+            <span className="hidden tab:inline">
+              {formatDate(now, 'EEE d MMM, HH:mm')}
+            </span>
+            {demo && ' · demo'}
+          </p>
+        </div>
+        <nav ref={ref} aria-label={`Day line, ${dayText(now)}`} className="relative min-w-0 flex-1 overflow-hidden" style={{ height: AXIS + rows * ROW }}>
+          <svg width={width} height={AXIS + rows * ROW} className="absolute inset-0" aria-hidden="true">
+            <defs>
+              <pattern id="night" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                <path d="M0 0v8" stroke="var(--on-enamel)" strokeWidth="1" opacity="0.12" />
+              </pattern>
+            </defs>
+            {nights(from, to).map(([a, b]) => (
+              <g key={a}>
+                <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="var(--enamel-deep)" />
+                <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="url(#night)" />
+                {x(b) - x(a) > 60 && (
+                  <text x={x(a) + 8} y={AXIS + rows * ROW - 9} fontSize="14" fill="var(--on-enamel-soft)">
+                    night
+                  </text>
+                )}
+              </g>
+            ))}
+            {hours.map((at) => {
+              const hour = Number(formatDate(at, 'H'));
+              const named = hour % every === 0;
+              return (
+                <g key={at}>
+                  <path d={`M${x(at)} ${named ? 18 : 20}V${AXIS}`} stroke="var(--on-enamel-soft)" strokeWidth={named ? 2 : 1} />
+                  {named && x(at) > 16 && x(at) < width - 22 && (
+                    <text x={x(at)} y={14} textAnchor="middle" fontSize="14" fill="var(--on-enamel-soft)">
+                      {hour === 0 ? formatDate(at, 'EEE') : formatDate(at, 'HH')}
+                    </text>
+                  )}
+                </g>
+              );
+            })}
+            <path d={`M${x(now)} 0V${AXIS + rows * ROW}`} stroke="var(--now)" strokeWidth="4" />
+          </svg>
+          {running.length === 0 && (
+            <p className="absolute text-[15px] text-on-enamel" style={{ left: x(now) + 12, top: AXIS + 4 }}>
+              Nothing on the heat.
+            </p>
+          )}
+          {running.map((make, row) => (
+            <Strand key={make.id} make={make} now={now} top={AXIS + row * ROW} x={(at) => x(at)} width={width} />
+          ))}
+        </nav>
+      </div>
+    </header>
+  );
+}
+
+function Strand({ make, now, top, x, width }: { make: MakeView; now: number; top: number; x(at: number): number; width: number }) {
+  const format = useFormat();
+  const { pathname } = useLocation();
+  const { state } = make;
+  const moment = momentOf(state, format);
+  const due = timed(stageAt(state)) ? stageEndsAt(state) : moment.endsAt;
+  const end = readyAt(state, now);
+  const left = Math.max(0, x(state.startedAt));
+  const bar = Math.max(10, x(end) - left);
+  const here = pathname.endsWith(make.id);
+  const text = `${state.name.split(',')[0]} · ${moment.action.toLowerCase()}${moment.target ? ` ${moment.target}` : ''} · ${countdownText(due - now)}`;
+  const labelLeft = Math.min(left + 8, Math.max(0, width - 260));
+  return (
+    <Link to={`/pot/${make.id}`} aria-current={here ? 'page' : undefined} aria-label={`${text}, ready ${clockText(end)}`} className="absolute inset-x-0 block" style={{ top, height: ROW }}>
+      <span className={`absolute top-1 h-[26px] rounded-full border-2 ${here ? 'border-on-enamel' : 'border-now'} bg-now`} style={{ left, width: bar }} />
+      <span className={`absolute top-1 flex h-[26px] items-center rounded-full bg-now px-2.5 text-[14.5px] font-semibold whitespace-nowrap text-on-now ${here ? 'underline decoration-2 underline-offset-2' : ''}`} style={{ left: labelLeft }}>
+        {text}
+      </span>
+    </Link>
+  );
+}
+
+/** The nights between two moments, as [from, to]. */
+function nights(from: number, to: number): [number, number][] {
+  const found: [number, number][] = [];
+  let at = startOfHour(from).getTime();
+  let begin: number | null = null;
+  for (; at <= to + 3_600_000; at = addHours(at, 1).getTime()) {
+    const hour = Number(formatDate(at, 'H'));
+    const dark = hour >= NIGHT_FROM || hour < NIGHT_TO;
+    if (dark && begin === null) begin = Math.max(at, from);
+    if (!dark && begin !== null) {
+      found.push([begin, at]);
+      begin = null;
+    }
+  }
+  if (begin !== null) found.push([begin, to]);
+  return found;
+}

@@ -1,0 +1,41 @@
+import { useMemo } from 'react';
+import { stageKind } from '../../makes/kinds';
+import { planBrief } from '../../plan/plan';
+import { tellingOf } from '../../plan/telling';
+import { runCourse } from '../../run/course';
+import type { MakeState } from '../../run/state';
+import { useFormat } from '../../store/hooks';
+import { MakeTrack } from '../../ui/charts/MakeTrack';
+import { clockText } from './times';
+
+/** What happened so far laid over the plan, with the rest of it ahead. */
+export function RunTrack({ state, now }: { state: MakeState; now: number }) {
+  const format = useFormat();
+  const planned = useMemo(() => planBrief(state.plan.brief, { spread: false }), [state.plan.brief]);
+  if (!planned.ok) return null;
+  const course = runCourse(state, planned.value, now);
+  const telling = tellingOf(state.plan, format);
+  const over = state.finishedAt !== null || state.abandoned !== null;
+  return (
+    <section aria-label="So far" className="mt-6">
+      <h2 className="text-[22px]">
+        {over ? 'As it went' : 'So far'} <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">rings: your readings · dashes: the plan · dots: pH · bands: what still works</span>
+      </h2>
+      <MakeTrack
+        stages={course.stages.map((stage) => {
+          const planStage = state.plan.stages[stage.index];
+          const words = planStage && stageKind(planStage.kind).words(state.parameters[stage.id], telling);
+          return { ...stage, title: words?.title ?? stage.id, short: words?.action ?? stage.id };
+        })}
+        temps={course.temps}
+        band={course.band}
+        pHs={course.pHs}
+        readings={course.readings}
+        {...(!over && { nowMin: (now - state.startedAt) / 60_000 })}
+        format={format}
+        clockOf={(minute) => clockText(state.startedAt + minute * 60_000)}
+        caption={over ? 'Temperature as it went, over the plan' : 'Temperature so far, over the plan'}
+      />
+    </section>
+  );
+}

@@ -1,0 +1,24 @@
+import { format as formatDate, isSameDay } from 'date-fns';
+
+/** "2 h 05", "40 min". */
+export function hoursText(minutes: number): string {
+  const whole = Math.round(minutes);
+  if (whole < 60) return `${whole}\u00a0min`;
+  return `${Math.floor(whole / 60)}\u00a0h\u00a0${String(whole % 60).padStart(2, '0')}`;
+}
+
+/** "12:34" left, "1 h 02" when there is more than an hour, with a plus once it is over. */
+export function countdownText(ms: number): string {
+  const over = ms < 0;
+  const seconds = Math.floor(Math.abs(ms) / 1000);
+  if (seconds >= 3600) return `${over ? '+' : ''}${Math.floor(seconds / 3600)}\u00a0h\u00a0${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
+  return `${over ? '+' : ''}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
+}
+
+/** "14:05" today, "Fri 14:05" on another day. */
+export function momentText(ms: number, now: number): string {
+  return formatDate(ms, isSameDay(ms, now) ? 'HH:mm' : 'EEE HH:mm');
+}
+
+export const dayText = (ms: number): string => formatDate(ms, 'EEE d MMM yyyy');
+export const clockText = (ms: number): string => formatDate(ms, 'HH:mm');

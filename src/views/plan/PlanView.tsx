@@ -1,0 +1,24 @@
+import { methodById } from '../../makes';
+import { Scene } from './Scene';
+import { MethodChooser } from './MethodChooser';
+import { MilkForm } from './MilkForm';
+import { useLivePlan } from './usePlan';
+
+/** Plan: what is in the pail on the left, what becomes of it on the right, at once as one types. */
+export default function PlanView() {
+  const live = useLivePlan();
+  const method = methodById(live.planned?.plan.method ?? '');
+  return (
+    <div className="lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:gap-x-7">
+      <div className="lap:col-span-2">
+        <MethodChooser />
+      </div>
+      <MilkForm faults={live.faults} />
+      {live.planned && method ? (
+        <Scene planned={live.planned} method={method} stale={live.brief === null} faults={live.faults} />
+      ) : (
+        <p className="mt-6 text-lg">Mend the marked fields and the plan appears here.</p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,51 @@
+import { format as formatDate } from 'date-fns';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { methodById } from '../../makes';
+import { MODEL_VERSION, type Planned } from '../../plan/plan';
+import { startMake } from '../../store/log';
+import { usePorts } from '../../store/ports';
+import { useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+
+/** Freezes the plan into a make and goes to the pot. */
+export function StartButton({ planned, disabled }: { planned: Planned; disabled: boolean }) {
+  const { clock, db } = usePorts();
+  const navigate = useNavigate();
+  const milkId = useAppSelector((state) => state.draft.milkId);
+  const milks = useAppSelector((state) => state.data.milks);
+  const [starting, setStarting] = useState(false);
+  const start = async () => {
+    if (starting) return;
+    setStarting(true);
+    const at = clock.wall();
+    const id = crypto.randomUUID();
+    const short = methodById(planned.plan.method)?.short ?? planned.plan.method;
+    const name = `${short.charAt(0).toUpperCase()}${short.slice(1)}, ${formatDate(at, 'EEE d MMM HH:mm')}`;
+    try {
+      await startMake(
+        db,
+        id,
+        {
+          type: 'started',
+          name,
+          milkName: milks.find((milk) => milk.id === milkId)?.name ?? '',
+          plan: planned.plan,
+          parameters: planned.parameters,
+          modelVersion: MODEL_VERSION,
+        },
+        at,
+      );
+      navigate(`/pot/${id}`);
+    } catch (error) {
+      setStarting(false);
+      toast.error(`The make could not be written down: ${(error as Error).message}. Nothing is lost; try again, or free some space on this device.`);
+    }
+  };
+  return (
+    <Button tone="main" className="mt-4 w-full text-[19px]" size="usual" disabled={disabled || starting} onClick={() => void start()}>
+      Take it to the pot
+    </Button>
+  );
+}

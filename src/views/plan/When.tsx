@@ -1,0 +1,42 @@
+import { addHours, format as formatDate, startOfHour } from 'date-fns';
+import type { Fault } from '../../core/faults/fault';
+import { useFormat, useNow } from '../../store/hooks';
+import { draftChanged } from '../../store/slices/draft';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Segments } from '../../ui/parts/Segments';
+import { faultText } from '../common/faultText';
+
+/** Now, from a time, or ready by one. */
+export function When({ faults }: { faults: readonly Fault[] }) {
+  const dispatch = useAppDispatch();
+  const { when, moment } = useAppSelector((state) => state.draft);
+  const format = useFormat();
+  const now = useNow(60_000);
+  const fault = faults.find((one) => one.path === 'start' || one.path === 'readyBy');
+  const nextHour = formatDate(addHours(startOfHour(now), 1), "yyyy-MM-dd'T'HH:mm");
+  return (
+    <div className="stitch pt-3">
+      <Segments
+        label="When"
+        value={when}
+        options={[
+          { value: 'now', text: 'now' },
+          { value: 'start', text: 'start at' },
+          { value: 'readyBy', text: 'ready by' },
+        ]}
+        onChange={(next) => dispatch(draftChanged({ when: next, moment: next !== 'now' && moment === '' ? nextHour : moment }))}
+      />
+      {when !== 'now' && (
+        <input
+          type="datetime-local"
+          aria-label={when === 'start' ? 'Start at' : 'Ready by'}
+          value={moment}
+          onChange={(event) => dispatch(draftChanged({ moment: event.target.value }))}
+          className="field-line mt-2 min-h-11 w-full bg-transparent text-[17px] font-semibold outline-none"
+        />
+      )}
+      {fault && <FaultText>{moment === '' ? 'No time is given yet: choose one, or choose “now”.' : faultText(fault, format)}</FaultText>}
+    </div>
+  );
+}

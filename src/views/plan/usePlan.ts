@@ -1,0 +1,49 @@
+import { format as formatDate } from 'date-fns';
+import { useEffect, useMemo, useRef, useState } from 'react';
+import type { Fault } from '../../core/faults/fault';
+import { type Planned, planBrief } from '../../plan/plan';
+import { useNow } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { useAppSelector } from '../../store/store';
+import { type BriefResult, briefOf } from './briefOf';
+
+export interface LivePlan {
+  /** The latest plan that could be made; stays while a field is being mended. */
+  planned: Planned | null;
+  /** What stands in the way of a plan for what is typed now. */
+  faults: Fault[];
+  brief: BriefResult['brief'];
+}
+
+/** Plans what is typed: the likely run at once, the spread from the worker a moment later. */
+export function useLivePlan(): LivePlan {
+  const { planner } = usePorts();
+  const draft = useAppSelector((state) => state.draft);
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const minute = Math.floor(useNow(10_000) / 60_000);
+  const { brief, faults } = useMemo(
+    () => briefOf(draft, kitchen, formatDate(minute * 60_000, "yyyy-MM-dd'T'HH:mm")),
+    [draft, kitchen, minute],
+  );
+  const key = brief === null ? null : JSON.stringify(brief);
+  const likely = useMemo(() => (key === null ? null : planBrief(JSON.parse(key), { spread: false })), [key]);
+  const [spread, setSpread] = useState<{ key: string; planned: Planned } | null>(null);
+  useEffect(() => {
+    if (key === null) return;
+    let wanted = true;
+    void planner.plan(JSON.parse(key)).then((result) => {
+      if (wanted && result?.ok) setSpread({ key, planned: result.value });
+    });
+    return () => {
+      wanted = false;
+    };
+  }, [key, planner]);
+  const last = useRef<Planned | null>(null);
+  if (spread && spread.key === key) last.current = spread.planned;
+  else if (likely?.ok) last.current = likely.value;
+  return {
+    planned: last.current,
+    faults: likely && !likely.ok ? likely.faults : faults,
+    brief: likely?.ok ? brief : null,
+  };
+}

@@ -1,0 +1,116 @@
+import { useEffect, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { CAUTIONS } from '../../core/safety/cautions';
+import { stageKind } from '../../makes/kinds';
+import { tellingOf } from '../../plan/telling';
+import { momentOf } from '../../run/moment';
+import { type MakeState, readyAt, stageAt } from '../../run/state';
+import { useFormat, useNow } from '../../store/hooks';
+import { CautionGlyph } from '../../ui/glyphs/glyphs';
+import { clockText, countdownText, momentText } from '../common/times';
+import { Coming } from './Coming';
+import { Guidance } from './Guidance';
+import { PotButtons } from './PotButtons';
+import { RunTrack } from '../common/RunTrack';
+import { ReadingPad } from './ReadingPad';
+import { useNote } from './useNote';
+import { useWakeLock } from './useWakeLock';
+import { WheyLooks } from './WheyLooks';
+
+/** Standing at one pot: the action, its target and its countdown dominate; a pad to note on; what comes next. */
+export function Stand({ id, state }: { id: string; state: MakeState }) {
+  const format = useFormat();
+  const now = useNow(1000);
+  const navigate = useNavigate();
+  const { note, busy } = useNote(id);
+  useWakeLock();
+  const stage = stageAt(state);
+  const moment = momentOf(state, format);
+  const left = moment.endsAt - now;
+  const cautions = state.plan.cautions.filter((one) => one.stage === stage.id);
+  const title = `${countdownText(left)} ${moment.action} · ${state.name}`;
+  useEffect(() => {
+    document.title = title;
+    return () => {
+      document.title = 'Plump Pail';
+    };
+  }, [title]);
+  const heading = useRef<HTMLHeadingElement>(null);
+  // A new stage takes the keyboard with it, so that Tab goes on from what to do now.
+  const focused = useRef('');
+  useEffect(() => {
+    if (focused.current === stage.id) return;
+    focused.current = stage.id;
+    heading.current?.focus({ preventScroll: true });
+  });
+  const finish = async (weighedKg: number | null) => {
+    if (await note({ type: 'finished', weighedKg })) navigate(`/book/${id}`);
+  };
+  return (
+    <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:items-start lap:gap-6">
+      <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8">
+        <p className="text-[16px] text-ink-soft">
+          {state.name} · stage {state.index + 1} of {state.plan.stages.length} · {format.litres(state.plan.brief.milk.litres ?? 0)} · ready about {momentText(readyAt(state, now), now)}
+        </p>
+        <div className="mt-1 flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
+          <h1 ref={heading} tabIndex={-1} data-big className="figure text-[70px] outline-none tab:text-[80px]">
+            {moment.action}
+            {moment.target && (
+              <>
+                {' '}
+                <span data-big className="whitespace-nowrap">
+                  {moment.target}
+                </span>
+              </>
+            )}
+          </h1>
+          <p className="ml-auto text-right" role="timer" aria-label={`${countdownText(left)}, ${moment.endsWhat}`}>
+            <span data-big className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[88px] ${left < 0 ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}>
+              {countdownText(left)}
+            </span>
+            <span className="text-[16px] text-ink-soft">
+              {left < 0 ? 'over since' : 'until'} {clockText(moment.endsAt)}, {moment.endsWhat}
+            </span>
+          </p>
+        </div>
+        <Guidance state={state} moment={moment} now={now} />
+        {moment.wantsLook && <WheyLooks busy={busy} last={state.looks.at(-1)?.look ?? null} onLook={(look) => void note({ type: 'whey', look })} />}
+        <PotButtons state={state} moment={moment} busy={busy} note={note} onAbandoned={() => navigate(`/book/${id}`)} />
+        {cautions.length > 0 && (
+          <ul className="mt-5 space-y-2">
+            {cautions.map((one) => (
+              <li key={one.id} className="flex gap-3 border-l-4 border-danger pl-3 text-[17px] leading-snug">
+                <span className="mt-0.5 shrink-0 text-danger">
+                  <CautionGlyph size={24} />
+                </span>
+                {CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text}
+              </li>
+            ))}
+          </ul>
+        )}
+      </section>
+      <aside className="mt-5 space-y-5 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 lap:mt-0 lap:block lap:space-y-5">
+        <ReadingPad
+          key={`${moment.pad}-${moment.last}`}
+          pad={moment.pad}
+          last={moment.last}
+          lastTempC={state.readings.at(-1)?.tempC ?? null}
+          busy={busy}
+          onTemp={(tempC) => note({ type: 'temperature', tempC })}
+          onWeight={(kg) => note({ type: 'note', text: `Weighed ${format.kg(kg)}` })}
+          onFinish={finish}
+        />
+        <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
+      </aside>
+      <div className="lap:col-span-2">
+        <RunTrack state={state} now={now} />
+      </div>
+    </div>
+  );
+}
+
+const wordsAt = (state: MakeState, index: number, format: Parameters<typeof tellingOf>[1]) => {
+  const stage = state.plan.stages[index];
+  if (!stage) return null;
+  return stageKind(stage.kind).words(state.parameters[stage.id], tellingOf(state.plan, format));
+};

@@ -1,0 +1,23 @@
+import type { MakeEvent } from '../../run/events';
+
+/** What an event is called when it is taken back. */
+export function eventText(event: MakeEvent): string {
+  switch (event.type) {
+    case 'done':
+      return 'stage done';
+    case 'back':
+      return 'step back';
+    case 'temperature':
+      return 'reading';
+    case 'whey':
+      return `whey ${event.look}`;
+    case 'acid':
+      return 'acid';
+    case 'note':
+      return 'note';
+    case 'finished':
+      return 'finish';
+    default:
+      return event.type;
+  }
+}
