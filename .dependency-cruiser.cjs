@@ -62,7 +62,9 @@ module.exports = {
     },
   ],
   options: {
-    parser: 'swc',
+    parser: 'tsc',
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
     doNotFollow: { path: 'node_modules' },
     exclude: { path: '(\\.css$)|(^dist/)' },
     enhancedResolveOptions: {

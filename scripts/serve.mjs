@@ -4,6 +4,9 @@ import { build, ensurePackages, ROOT } from './setup.mjs';
 
 ensurePackages();
 build();
-const server = spawn('npx', ['tsx', 'server/main.ts', ...process.argv.slice(2)], { cwd: ROOT, stdio: 'inherit' });
+const server = spawn('npx', ['tsx', 'server/main.ts', ...process.argv.slice(2)], {
+  cwd: ROOT,
+  stdio: 'inherit',
+});
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

@@ -48,6 +48,8 @@ export function ensureChromium() {
     must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
     if (existsSync(CHROMIUM)) return;
   }
-  console.error(`The browser tests need Chromium at ${CHROMIUM}: install it with “sudo apt-get install chromium” and run this again.`);
+  console.error(
+    `The browser tests need Chromium at ${CHROMIUM}: install it with “sudo apt-get install chromium” and run this again.`,
+  );
   process.exit(1);
 }

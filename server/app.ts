@@ -11,7 +11,10 @@ const YEAR_S = 31_536_000;
  * the page, which is told whether it is the demo's kitchen.
  */
 export function appFrom(dist: string, { demo }: { demo: boolean }): Express {
-  const page = readFileSync(join(dist, 'index.html'), 'utf8').replace('data-kitchen="own"', `data-kitchen="${demo ? 'demo' : 'own'}"`);
+  const page = readFileSync(join(dist, 'index.html'), 'utf8').replace(
+    'data-kitchen="own"',
+    `data-kitchen="${demo ? 'demo' : 'own'}"`,
+  );
   const app = express();
   app.disable('x-powered-by');
   app.use(
@@ -39,7 +42,10 @@ export function appFrom(dist: string, { demo }: { demo: boolean }): Express {
     }),
   );
   app.use(compression());
-  app.use('/assets', express.static(join(dist, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false }));
+  app.use(
+    '/assets',
+    express.static(join(dist, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false }),
+  );
   app.use(express.static(dist, { index: false, maxAge: 0 }));
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache').type('html').send(page);

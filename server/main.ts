@@ -11,7 +11,11 @@ const DEMO_PORT = 4620;
 const DEMO_TRIES = 20;
 
 const { values } = parseArgs({
-  options: { demo: { type: 'boolean', default: false }, host: { type: 'boolean', default: false }, port: { type: 'string' } },
+  options: {
+    demo: { type: 'boolean', default: false },
+    host: { type: 'boolean', default: false },
+    port: { type: 'string' },
+  },
 });
 const dist = fileURLToPath(new URL('../dist', import.meta.url));
 if (!existsSync(dist)) {
@@ -38,9 +42,13 @@ function listen(port: number, triesLeft: number) {
       process.exit(1);
     }
     const { port: real } = server.address() as AddressInfo;
-    console.log(`Plump Pail${values.demo ? ', the demo of Tumbledrum Lock,' : ''} is at http://127.0.0.1:${real}/`);
+    console.log(
+      `Plump Pail${values.demo ? ', the demo of Tumbledrum Lock,' : ''} is at http://127.0.0.1:${real}/`,
+    );
     if (values.host) {
-      console.log('Others on this network reach it by this machine’s name. Without a certificate their browsers will not keep the screen awake.');
+      console.log(
+        'Others on this network reach it by this machine’s name. Without a certificate their browsers will not keep the screen awake.',
+      );
     }
   });
 }

@@ -20,7 +20,8 @@ export function Shell() {
   useEffect(() => {
     const dark = matchMedia('(prefers-color-scheme: dark)');
     const apply = () => {
-      document.documentElement.dataset.look = look === 'dark' || (look !== 'light' && dark.matches) ? 'dark' : 'light';
+      document.documentElement.dataset.look =
+        look === 'dark' || (look !== 'light' && dark.matches) ? 'dark' : 'light';
     };
     apply();
     dark.addEventListener('change', apply);
@@ -33,7 +34,10 @@ export function Shell() {
       </a>
       <DayLine demo={startOver !== null} />
       <div className="mx-auto max-w-[1560px] tab:flex">
-        <nav aria-label="Ways around" className="fixed inset-x-0 bottom-0 z-20 flex border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent">
+        <nav
+          aria-label="Ways around"
+          className="fixed inset-x-0 bottom-0 z-20 flex border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
+        >
           {WAYS.map(({ to, text, Glyph }) => (
             <NavLink
               key={to}
@@ -57,7 +61,13 @@ export function Shell() {
         position="bottom-right"
         toastOptions={{
           className: 'plate',
-          style: { background: 'var(--plate)', color: 'var(--ink)', borderColor: 'var(--rim)', fontSize: 16, fontFamily: 'var(--font-plain, inherit)' },
+          style: {
+            background: 'var(--plate)',
+            color: 'var(--ink)',
+            borderColor: 'var(--rim)',
+            fontSize: 16,
+            fontFamily: 'var(--font-plain, inherit)',
+          },
         }}
       />
     </>

@@ -42,7 +42,14 @@ export function runCourse(state: MakeState, planned: Planned, now: number): RunC
       duration = 0;
     }
     at = start + duration;
-    stages.push({ index, id: stage.id, startMin: start, durationMin: duration, handsOnMin: stage.handsOnMin * (duration / Math.max(stage.durationMin.likely, 0.1)), state: isNow ? 'now' : index < state.index || over ? 'done' : 'coming' });
+    stages.push({
+      index,
+      id: stage.id,
+      startMin: start,
+      durationMin: duration,
+      handsOnMin: stage.handsOnMin * (duration / Math.max(stage.durationMin.likely, 0.1)),
+      state: isNow ? 'now' : index < state.index || over ? 'done' : 'coming',
+    });
   });
   const course = courseOf(planned);
   const moved = (minute: number): number => {
@@ -50,7 +57,8 @@ export function runCourse(state: MakeState, planned: Planned, now: number): RunC
     const stage = state.plan.stages[index];
     const real = stages[index];
     if (!stage || !real) return minute;
-    const share = stage.durationMin.likely > 0 ? Math.min(1, (minute - stage.startMin) / stage.durationMin.likely) : 0;
+    const share =
+      stage.durationMin.likely > 0 ? Math.min(1, (minute - stage.startMin) / stage.durationMin.likely) : 0;
     return real.startMin + share * real.durationMin;
   };
   const inRange = <P extends readonly [number, ...number[]]>(points: P[]): P[] =>

@@ -3,6 +3,7 @@ import { stageKind } from '../makes/kinds';
 import { acidText, tellingOf } from '../plan/telling';
 import { type AcidAdvice, acidAdvice, WAIT_MIN } from './acidAdvice';
 import type { NewEvent } from './events';
+import { rampAdvice } from './rampAdvice';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** What stands at the pot at one moment: one action, its target, its countdown, and what can be noted. */
@@ -45,6 +46,11 @@ export function momentOf(state: MakeState, format: Format): Moment {
     pad: last || stage.kind === 'drain' ? 'weight' : 'temperature',
     last,
   };
+  const ramp = rampAdvice(state);
+  if (ramp?.kind === 'arriving') {
+    base.endsAt = ramp.arrivesAt;
+    base.endsWhat = 'at this pace';
+  }
   const advice = stage.kind === 'add-acid' ? acidAdvice(state) : null;
   return advice ? acidMoment(base, state, advice, format) : base;
 }
@@ -58,7 +64,8 @@ function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, format: 
     pour: { grams, portion: state.acid.length },
     main: { text: `Poured ${text(grams)}`, event: { type: 'acid', grams, portion: state.acid.length } },
   });
-  const share = advice.kind === 'first' ? '' : `${format.percent(advice.givenShare * 100)} of the planned acid is in.`;
+  const share =
+    advice.kind === 'first' ? '' : `${format.percent(advice.givenShare * 100)} of the planned acid is in.`;
   switch (advice.kind) {
     case 'first':
       return { ...base, ...pouring(advice.grams) };
@@ -69,7 +76,10 @@ function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, format: 
         target: 'at the whey',
         endsAt: advice.lookAt,
         endsWhat: 'then part the curds',
-        steps: [`Give it ${format.number(WAIT_MIN)} minutes without stirring, part the curds with a spoon, and say what the whey looks like.`, share],
+        steps: [
+          `Give it ${format.number(WAIT_MIN)} minutes without stirring, part the curds with a spoon, and say what the whey looks like.`,
+          share,
+        ],
         main: null,
         wantsLook: true,
       };
@@ -88,13 +98,21 @@ function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, format: 
         wantsLook: true,
       };
     case 'clear':
-      return { ...base, action: 'Clear', target: null, steps: ['The whey is clear: no more acid. More would only make it taste sour.', share], main: base.main && { ...base.main, text: 'On to the rest' } };
+      return {
+        ...base,
+        action: 'Clear',
+        target: null,
+        steps: ['The whey is clear: no more acid. More would only make it taste sour.', share],
+        main: base.main && { ...base.main, text: 'On to the rest' },
+      };
     case 'enough':
       return {
         ...base,
         action: 'Stop acid',
         target: null,
-        steps: [`${share} More will not help: warm the pot gently back to its set temperature, wait five minutes, and look again.`],
+        steps: [
+          `${share} More will not help: warm the pot gently back to its set temperature, wait five minutes, and look again.`,
+        ],
         wantsLook: true,
       };
   }

@@ -21,7 +21,15 @@ export interface Enacted {
  * acid given until this very milk clears, and the weight that came out. `until` cuts it off, ms on the wall clock, and
  * leaves the make running.
  */
-export function enact(ready: ReadyBrief, planned: Planned, depart: Departure, name: string, milkName: string, startAt: number, until = Number.POSITIVE_INFINITY): Enacted {
+export function enact(
+  ready: ReadyBrief,
+  planned: Planned,
+  depart: Departure,
+  name: string,
+  milkName: string,
+  startAt: number,
+  until = Number.POSITIVE_INFINITY,
+): Enacted {
   const { brief, method } = ready;
   const litres = planned.plan.brief.milk.litres as number;
   const world = worldOf(brief, method, litres, depart);
@@ -33,7 +41,17 @@ export function enact(ready: ReadyBrief, planned: Planned, depart: Departure, na
   const add = (event: NewEvent, at: number) => {
     if (at <= until) events.push({ ...event, seq: events.length, at: Math.round(at) } as MakeEvent);
   };
-  add({ type: 'started', name, milkName, plan: planned.plan, parameters: planned.parameters, modelVersion: MODEL_VERSION }, startAt);
+  add(
+    {
+      type: 'started',
+      name,
+      milkName,
+      plan: planned.plan,
+      parameters: planned.parameters,
+      modelVersion: MODEL_VERSION,
+    },
+    startAt,
+  );
   const dose = planned.plan.doses.find((one) => one.id === 'acid');
   const needed = gramsOfProduct(brief.acid, world.needed);
   let at = startAt;

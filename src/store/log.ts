@@ -7,7 +7,10 @@ const TRIES = 5;
 
 /** The log of one make, in order. */
 export async function readLog(db: Database, makeId: string): Promise<MakeEvent[]> {
-  const rows = await db.events.where('[makeId+seq]').between([makeId, Dexie.minKey], [makeId, Dexie.maxKey]).toArray();
+  const rows = await db.events
+    .where('[makeId+seq]')
+    .between([makeId, Dexie.minKey], [makeId, Dexie.maxKey])
+    .toArray();
   return rows.map(bare);
 }
 
@@ -40,7 +43,12 @@ export async function append(db: Database, makeId: string, event: NewEvent, at: 
 }
 
 /** Starts a make: its id and its first event, in one transaction. */
-export async function startMake(db: Database, id: string, first: Extract<NewEvent, { type: 'started' }>, at: number): Promise<void> {
+export async function startMake(
+  db: Database,
+  id: string,
+  first: Extract<NewEvent, { type: 'started' }>,
+  at: number,
+): Promise<void> {
   await db.transaction('rw', db.makes, db.events, async () => {
     await db.makes.add({ id });
     await db.events.add({ ...first, seq: 0, at, makeId: id });

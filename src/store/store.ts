@@ -14,7 +14,8 @@ export function createStore(db: Database) {
   const listener = createListenerMiddleware();
   const store = configureStore({
     reducer: { kitchen: kitchenReducer, draft: draftReducer, data: dataReducer },
-    middleware: (usual) => usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
+    middleware: (usual) =>
+      usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
   });
   listener.startListening({
     matcher: isAnyOf(kitchenSet, kitchenChanged),
@@ -78,4 +79,6 @@ export const selectMakes = createSelector([(state: State) => state.data.logs], (
 export const selectRunning = createSelector([selectMakes], (makes) =>
   makes.filter(({ state }) => !isOver(state)).sort((a, b) => a.state.startedAt - b.state.startedAt),
 );
-export const selectOver = createSelector([selectMakes], (makes) => makes.filter(({ state }) => isOver(state)));
+export const selectOver = createSelector([selectMakes], (makes) =>
+  makes.filter(({ state }) => isOver(state)),
+);

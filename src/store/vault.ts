@@ -23,7 +23,11 @@ export async function importMake(db: Database, value: unknown): Promise<Result<s
   const make = read.value;
   return db.transaction('rw', db.makes, db.events, async (): Promise<Result<string>> => {
     if (await db.makes.get(make.id)) {
-      return bad({ path: 'id', problem: 'is in the book already', remedy: 'delete that make first if this file should replace it' });
+      return bad({
+        path: 'id',
+        problem: 'is in the book already',
+        remedy: 'delete that make first if this file should replace it',
+      });
     }
     await put(db, make);
     return good(make.id);

@@ -9,7 +9,9 @@ import type { PlannerApi } from './planner.worker';
  * and a newer one takes its place; those overtaken come back as null.
  */
 export function workerPlanner() {
-  const remote = wrap<PlannerApi>(new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }));
+  const remote = wrap<PlannerApi>(
+    new Worker(new URL('./planner.worker.ts', import.meta.url), { type: 'module' }),
+  );
   type Answer = Result<Planned> | null;
   let busy = false;
   let waiting: { brief: Brief; answer: (value: Answer) => void } | null = null;

@@ -18,12 +18,30 @@ import { USUAL_KITCHEN } from '../../store/slices/kitchen';
  */
 const MILKS: (KnownMilk & { quirks: Quirks['milk'] })[] = [
   {
-    id: 'demo-milk-sallow', name: 'Sallow Reach cows', species: 'cow', fatPct: 4.1, proteinPct: 3.35, treatment: 'pasteurised',
-    homogenised: false, pH: null, startC: 6, pricePerLitre: 1.1, quirks: { pH: 0.04, proteinPct: 0.08 },
+    id: 'demo-milk-sallow',
+    name: 'Sallow Reach cows',
+    species: 'cow',
+    fatPct: 4.1,
+    proteinPct: 3.35,
+    treatment: 'pasteurised',
+    homogenised: false,
+    pH: null,
+    startC: 6,
+    pricePerLitre: 1.1,
+    quirks: { pH: 0.04, proteinPct: 0.08 },
   },
   {
-    id: 'demo-milk-teasel', name: 'Teasel Bank goats', species: 'goat', fatPct: 3.6, proteinPct: 3.05, treatment: 'pasteurised',
-    homogenised: false, pH: 6.62, startC: 8, pricePerLitre: 1.9, quirks: { pH: -0.02, fatPct: -0.15 },
+    id: 'demo-milk-teasel',
+    name: 'Teasel Bank goats',
+    species: 'goat',
+    fatPct: 3.6,
+    proteinPct: 3.05,
+    treatment: 'pasteurised',
+    homogenised: false,
+    pH: 6.62,
+    startC: 8,
+    pricePerLitre: 1.9,
+    quirks: { pH: -0.02, fatPct: -0.15 },
   },
 ];
 
@@ -43,12 +61,78 @@ interface Past {
 }
 
 const PAST: Past[] = [
-  { name: 'Market ricotta', method: 'whole-milk-ricotta', milk: 0, litres: 12, acid: { kind: 'citric' }, daysAgo: 32, hour: 8, tastings: [{ hoursLater: 2, score: 3, text: 'Sweet, a bit wet still.' }, { hoursLater: 20, score: 4, text: 'Firmed overnight. Sold out by noon.' }] },
-  { name: 'Lemon pot cheese', method: 'warm-acid-pot-cheese', milk: 1, litres: 6, acid: { kind: 'lemon' }, options: { setC: 52 }, daysAgo: 27, hour: 14, tastings: [{ hoursLater: 1, score: 3, text: 'Plainly lemon; good with honey, odd with herbs.' }] },
-  { name: 'Ricotta for tarts', method: 'whole-milk-ricotta', milk: 0, litres: 12, acid: { kind: 'citric' }, options: { moisturePct: 69, saltPct: 0 }, daysAgo: 20, hour: 7, tastings: [{ hoursLater: 3, score: 4, text: 'Holds its shape in the tin.' }] },
-  { name: 'Paneer for the towpath', method: 'paneer', milk: 0, litres: 10, acid: { kind: 'vinegar', strengthPct: 5 }, daysAgo: 17, hour: 9, tastings: [{ hoursLater: 5, score: 4, text: 'Cuts clean, no vinegar left after the rinse.' }] },
-  { name: 'Goat pot cheese', method: 'warm-acid-pot-cheese', milk: 1, litres: 8, acid: { kind: 'citric' }, options: { rinses: 1 }, daysAgo: 11, hour: 15, tastings: [{ hoursLater: 2, score: 2, text: 'Rubbery at the edge: the pot was hotter than the probe said.' }] },
-  { name: 'Market ricotta', method: 'whole-milk-ricotta', milk: 0, litres: 14, acid: { kind: 'citric' }, options: { setC: 88 }, daysAgo: 4, hour: 8, tastings: [{ hoursLater: 2, score: 4, text: 'Tender. Took more acid than planned again.' }, { hoursLater: 24, score: 5, text: 'Best this autumn.' }] },
+  {
+    name: 'Market ricotta',
+    method: 'whole-milk-ricotta',
+    milk: 0,
+    litres: 12,
+    acid: { kind: 'citric' },
+    daysAgo: 32,
+    hour: 8,
+    tastings: [
+      { hoursLater: 2, score: 3, text: 'Sweet, a bit wet still.' },
+      { hoursLater: 20, score: 4, text: 'Firmed overnight. Sold out by noon.' },
+    ],
+  },
+  {
+    name: 'Lemon pot cheese',
+    method: 'warm-acid-pot-cheese',
+    milk: 1,
+    litres: 6,
+    acid: { kind: 'lemon' },
+    options: { setC: 52 },
+    daysAgo: 27,
+    hour: 14,
+    tastings: [{ hoursLater: 1, score: 3, text: 'Plainly lemon; good with honey, odd with herbs.' }],
+  },
+  {
+    name: 'Ricotta for tarts',
+    method: 'whole-milk-ricotta',
+    milk: 0,
+    litres: 12,
+    acid: { kind: 'citric' },
+    options: { moisturePct: 69, saltPct: 0 },
+    daysAgo: 20,
+    hour: 7,
+    tastings: [{ hoursLater: 3, score: 4, text: 'Holds its shape in the tin.' }],
+  },
+  {
+    name: 'Paneer for the towpath',
+    method: 'paneer',
+    milk: 0,
+    litres: 10,
+    acid: { kind: 'vinegar', strengthPct: 5 },
+    daysAgo: 17,
+    hour: 9,
+    tastings: [{ hoursLater: 5, score: 4, text: 'Cuts clean, no vinegar left after the rinse.' }],
+  },
+  {
+    name: 'Goat pot cheese',
+    method: 'warm-acid-pot-cheese',
+    milk: 1,
+    litres: 8,
+    acid: { kind: 'citric' },
+    options: { rinses: 1 },
+    daysAgo: 11,
+    hour: 15,
+    tastings: [
+      { hoursLater: 2, score: 2, text: 'Rubbery at the edge: the pot was hotter than the probe said.' },
+    ],
+  },
+  {
+    name: 'Market ricotta',
+    method: 'whole-milk-ricotta',
+    milk: 0,
+    litres: 14,
+    acid: { kind: 'citric' },
+    options: { setC: 88 },
+    daysAgo: 4,
+    hour: 8,
+    tastings: [
+      { hoursLater: 2, score: 4, text: 'Tender. Took more acid than planned again.' },
+      { hoursLater: 24, score: 5, text: 'Best this autumn.' },
+    ],
+  },
 ];
 
 const HOUR = 3_600_000;
@@ -60,7 +144,17 @@ function briefFor(past: Past, milk: KnownMilk): Brief {
     format: 'plump-pail/brief',
     version: 1,
     method: past.method,
-    milk: { species, fatPct, proteinPct, treatment, homogenised, startC, litres: past.litres, ...(pH !== null && { pH }), ...(pricePerLitre !== null && { pricePerLitre }) },
+    milk: {
+      species,
+      fatPct,
+      proteinPct,
+      treatment,
+      homogenised,
+      startC,
+      litres: past.litres,
+      ...(pH !== null && { pH }),
+      ...(pricePerLitre !== null && { pricePerLitre }),
+    },
     acid: past.acid,
     roomC: 18,
     currency: '€',
@@ -79,7 +173,13 @@ function eventsOf(past: Past, random: () => number, startAt: number, until?: num
   const { events, endsAt } = enact(ready.value, planned.value, depart, past.name, milk.name, startAt, until);
   if (until === undefined) {
     for (const { hoursLater, score, text } of past.tastings) {
-      events.push({ type: 'tasted', seq: events.length, at: Math.round(endsAt + hoursLater * HOUR), score, text });
+      events.push({
+        type: 'tasted',
+        seq: events.length,
+        at: Math.round(endsAt + hoursLater * HOUR),
+        score,
+        text,
+      });
     }
   }
   return events;
@@ -97,7 +197,16 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
     id: `demo-make-${index + 1}`,
     events: eventsOf(past, random, dayStart(now) - past.daysAgo * 24 * HOUR + past.hour * HOUR),
   }));
-  const running: Past = { name: 'Friday ricotta', method: 'whole-milk-ricotta', milk: 0, litres: 12, acid: { kind: 'citric' }, daysAgo: 0, hour: 0, tastings: [] };
+  const running: Past = {
+    name: 'Friday ricotta',
+    method: 'whole-milk-ricotta',
+    milk: 0,
+    litres: 12,
+    acid: { kind: 'citric' },
+    daysAgo: 0,
+    hour: 0,
+    tastings: [],
+  };
   makes.push({ id: 'demo-make-running', events: eventsOf(running, random, now - 62 * 60_000, now) });
   const milks = MILKS.map(({ quirks: _, ...milk }) => milk);
   const milk = milks[0] as KnownMilk;

@@ -11,7 +11,18 @@ export interface FieldValue {
   text: string | null;
 }
 
-export const DRAFT_FIELDS = ['litres', 'wantKg', 'fatPct', 'proteinPct', 'pH', 'startC', 'strengthPct', 'creamLitres', 'creamFatPct', 'pricePerLitre'] as const;
+export const DRAFT_FIELDS = [
+  'litres',
+  'wantKg',
+  'fatPct',
+  'proteinPct',
+  'pH',
+  'startC',
+  'strengthPct',
+  'creamLitres',
+  'creamFatPct',
+  'pricePerLitre',
+] as const;
 export type DraftField = (typeof DRAFT_FIELDS)[number];
 
 /** What is being planned, as typed; survives a reload. */
@@ -78,7 +89,10 @@ const slice = createSlice({
     },
     /** After a change of units what was typed no longer means the same: show the values anew. */
     textsDropped: (state) => {
-      for (const field of [...Object.values(state.fields), ...Object.values(state.options).flatMap((o) => Object.values(o))]) {
+      for (const field of [
+        ...Object.values(state.fields),
+        ...Object.values(state.options).flatMap((o) => Object.values(o)),
+      ]) {
         if (field.value !== null) field.text = null;
       }
     },

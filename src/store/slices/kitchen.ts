@@ -26,4 +26,9 @@ const slice = createSlice({
 export const { kitchenSet, kitchenChanged } = slice.actions;
 export const kitchenReducer = slice.reducer;
 
-export const unitsOf = ({ temperature, volume, mass, decimal }: Kitchen): UnitChoice => ({ temperature, volume, mass, decimal });
+export const unitsOf = ({ temperature, volume, mass, decimal }: Kitchen): UnitChoice => ({
+  temperature,
+  volume,
+  mass,
+  decimal,
+});

@@ -25,8 +25,8 @@ export interface ContinuumProps {
 const H = 158;
 const TOP = 30;
 const BOTTOM = 122;
-const LEFT = 12;
-const RIGHT = 12;
+const LEFT = 26;
+const RIGHT = 26;
 /** Width of the knob one pulls, px; the sheet gives it to the range input. */
 const KNOB = 36;
 
@@ -42,9 +42,19 @@ export function Continuum({ points, zones, tempC, min, max, format, acidText, on
   const most = Math.max(...points.map((p) => p.acidPerLitre));
   const yAcid = scaleLinear([0, most], [BOTTOM, TOP + 4]);
   const yCaught = scaleLinear([0, 1], [BOTTOM, TOP + 4]);
-  const acidLine = line<ContinuumPoint>((p) => x(p.tempC), (p) => yAcid(p.acidPerLitre));
-  const caughtArea = area<ContinuumPoint>((p) => x(p.tempC), BOTTOM, (p) => yCaught(p.caught));
-  const here = points.reduce((a, b) => (Math.abs(b.tempC - tempC) < Math.abs(a.tempC - tempC) ? b : a), points[0] as ContinuumPoint);
+  const acidLine = line<ContinuumPoint>(
+    (p) => x(p.tempC),
+    (p) => yAcid(p.acidPerLitre),
+  );
+  const caughtArea = area<ContinuumPoint>(
+    (p) => x(p.tempC),
+    BOTTOM,
+    (p) => yCaught(p.caught),
+  );
+  const here = points.reduce(
+    (a, b) => (Math.abs(b.tempC - tempC) < Math.abs(a.tempC - tempC) ? b : a),
+    points[0] as ContinuumPoint,
+  );
   return (
     <div ref={ref} className="relative w-full select-none">
       <svg width={width} height={H} className="block max-w-full" aria-hidden="true">
@@ -58,8 +68,24 @@ export function Continuum({ points, zones, tempC, min, max, format, acidText, on
           const to = x(zone.toC);
           return (
             <g key={zone.label}>
-              <rect x={from + 1} y={TOP} width={Math.max(0, to - from - 2)} height={BOTTOM - TOP} rx="8" fill={zone.open ? 'var(--plate)' : 'var(--tile)'} stroke="var(--rim-soft)" strokeWidth="1.5" />
-              <text x={(from + to) / 2} y={20} textAnchor="middle" fontSize="15" fontWeight="650" fill="var(--ink)">
+              <rect
+                x={from + 1}
+                y={TOP}
+                width={Math.max(0, to - from - 2)}
+                height={BOTTOM - TOP}
+                rx="8"
+                fill={zone.open ? 'var(--plate)' : 'var(--tile)'}
+                stroke="var(--rim-soft)"
+                strokeWidth="1.5"
+              />
+              <text
+                x={(from + to) / 2}
+                y={20}
+                textAnchor="middle"
+                fontSize="15"
+                fontWeight="650"
+                fill="var(--ink)"
+              >
                 {zone.label}
               </text>
             </g>
@@ -68,28 +94,50 @@ export function Continuum({ points, zones, tempC, min, max, format, acidText, on
         <path d={caughtArea(points) ?? ''} fill="var(--whey-protein)" opacity="0.75" />
         <path d={caughtArea(points) ?? ''} fill="url(#caught)" />
         <path d={acidLine(points) ?? ''} fill="none" stroke="var(--rim)" strokeWidth="3.5" />
-        <text x={LEFT + 10} y={yAcid(most) + 24} fontSize="14" fill="var(--ink)">
-          acid, {acidText(points[0]?.acidPerLitre ?? 0)} a litre
-        </text>
-        <text x={width - RIGHT - 10} y={BOTTOM - 8} textAnchor="end" fontSize="14" fill="var(--ink)">
-          whey protein caught
-        </text>
-        {x.ticks(6).map((tick) => (
-          <text key={tick} x={x(tick)} y={BOTTOM + 30} textAnchor="middle" fontSize="14" fill="var(--ink-soft)">
+        {x.ticks(width < 500 ? 4 : 7).map((tick) => (
+          <text
+            key={tick}
+            x={x(tick)}
+            y={BOTTOM + 30}
+            textAnchor="middle"
+            fontSize="14"
+            fill="var(--ink-soft)"
+          >
             {format.temp(tick)}
           </text>
         ))}
         <path d={`M${x(tempC)} ${TOP}V${BOTTOM + 6}`} stroke="var(--now-edge)" strokeWidth="4" />
-        <circle cx={x(tempC)} cy={yAcid(here.acidPerLitre)} r="6" fill="var(--plate)" stroke="var(--rim)" strokeWidth="3.5" />
+        <circle
+          cx={x(tempC)}
+          cy={yAcid(here.acidPerLitre)}
+          r="6"
+          fill="var(--plate)"
+          stroke="var(--rim)"
+          strokeWidth="3.5"
+        />
         <circle cx={x(tempC)} cy={BOTTOM + 4} r="15" fill="var(--now)" stroke="var(--rim)" strokeWidth="4" />
-        <path d={`M${x(tempC) - 4} ${BOTTOM - 1}v10M${x(tempC) + 4} ${BOTTOM - 1}v10`} stroke="var(--on-now)" strokeWidth="2.5" />
+        <path
+          d={`M${x(tempC) - 4} ${BOTTOM - 1}v10M${x(tempC) + 4} ${BOTTOM - 1}v10`}
+          stroke="var(--on-now)"
+          strokeWidth="2.5"
+        />
       </svg>
+      <p className="text-center text-[17px]" aria-hidden="true">
+        <strong className="figure text-[22px]">{format.temp(tempC)}</strong> ·{' '}
+        <strong>{acidText(here.acidPerLitre)}</strong> of acid a litre ·{' '}
+        <strong>{format.percent(here.caught * 100)}</strong> of the whey protein caught
+      </p>
       <input
         type="range"
         aria-label="Set temperature"
         aria-valuetext={`${format.temp(tempC)}, ${acidText(here.acidPerLitre)} of acid a litre, ${format.percent(here.caught * 100)} of the whey protein caught`}
         className="knob absolute cursor-ew-resize"
-        style={{ left: x(min) - KNOB / 2, width: x(max) - x(min) + KNOB, top: TOP, height: BOTTOM - TOP + 22 }}
+        style={{
+          left: x(min) - KNOB / 2,
+          width: x(max) - x(min) + KNOB,
+          top: TOP,
+          height: BOTTOM - TOP + 22,
+        }}
         min={min}
         max={max}
         step={1}

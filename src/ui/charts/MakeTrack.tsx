@@ -1,5 +1,5 @@
 import { extent } from 'd3-array';
-import { scaleLinear } from 'd3-scale';
+import { scaleLinear, scaleTime } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import type { Format } from '../../core/units/format';
 import { fahrenheitOf } from '../../core/units/measures';
@@ -24,8 +24,9 @@ export interface TrackProps {
   readings?: readonly (readonly [minute: number, tempC: number])[];
   nowMin?: number;
   format: Format;
-  /** A minute of the make as a clock time, or as minutes from the start. */
-  clockOf(minute: number): string;
+  /** The make's start on the wall clock, ms; the axis stands on round clock times. */
+  startMs: number;
+  clockText(ms: number): string;
   height?: number;
   caption: string;
 }
@@ -36,9 +37,26 @@ const TOP = 12;
 const BAR = 38;
 
 /** Temperature and pH over the make, the band that still works, the stages below, readings on top. */
-export function MakeTrack({ stages, temps, band, pHs, readings = [], nowMin, format, clockOf, height = 236, caption }: TrackProps) {
+export function MakeTrack({
+  stages,
+  temps,
+  band,
+  pHs,
+  readings = [],
+  nowMin,
+  format,
+  startMs,
+  clockText,
+  height = 236,
+  caption,
+}: TrackProps) {
   const [ref, width] = useWidth<HTMLDivElement>(800);
-  const total = Math.max(1, ...stages.map((stage) => stage.startMin + stage.durationMin), nowMin ?? 0, ...readings.map(([m]) => m));
+  const total = Math.max(
+    1,
+    ...stages.map((stage) => stage.startMin + stage.durationMin),
+    nowMin ?? 0,
+    ...readings.map(([m]) => m),
+  );
   const bottom = height - BAR - 30;
   const x = scaleLinear([0, total], [LEFT, width - RIGHT]);
   const shown = (tempC: number) => (format.units.temperature === 'F' ? fahrenheitOf(tempC) : tempC);
@@ -47,23 +65,51 @@ export function MakeTrack({ stages, temps, band, pHs, readings = [], nowMin, for
   const yPH = scaleLinear([4.4, 7], [bottom, TOP]);
   const points = pHs.length > 0;
   const toX = (minute: number) => x(minute);
-  const tempLine = line<readonly [number, number]>((d) => toX(d[0]), (d) => y(shown(d[1]))).curve(curveMonotoneX);
-  const bandArea = area<readonly [number, number, number]>((d) => toX(d[0]), (d) => y(shown(d[1])), (d) => y(shown(d[2])));
-  const edge = (index: 1 | 2) => line<readonly [number, number, number]>((d) => toX(d[0]), (d) => y(shown(d[index])));
-  const pHLine = line<readonly [number, number]>((d) => toX(d[0]), (d) => yPH(d[1]));
+  const tempLine = line<readonly [number, number]>(
+    (d) => toX(d[0]),
+    (d) => y(shown(d[1])),
+  ).curve(curveMonotoneX);
+  const bandArea = area<readonly [number, number, number]>(
+    (d) => toX(d[0]),
+    (d) => y(shown(d[1])),
+    (d) => y(shown(d[2])),
+  );
+  const edge = (index: 1 | 2) =>
+    line<readonly [number, number, number]>(
+      (d) => toX(d[0]),
+      (d) => y(shown(d[index])),
+    );
+  const pHLine = line<readonly [number, number]>(
+    (d) => toX(d[0]),
+    (d) => yPH(d[1]),
+  );
   const groups = splitAtGaps(band);
-  const ticks = x.ticks(Math.max(2, Math.floor((width - LEFT - RIGHT) / 110)));
+  const clockOf = (minute: number) => clockText(startMs + minute * 60_000);
+  const ticks = scaleTime([startMs, startMs + total * 60_000], [0, 1])
+    .ticks(Math.max(2, Math.floor((width - LEFT - RIGHT) / 110)))
+    .map((tick) => (Number(tick) - startMs) / 60_000);
   return (
-    <figure ref={ref} className="m-0 w-full">
+    <figure ref={ref} className="relative m-0 w-full">
       <svg width={width} height={height} className="block max-w-full" role="img" aria-label={caption}>
         <defs>
-          <pattern id="hands-on" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <pattern
+            id="hands-on"
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
             <path d="M0 0v7" stroke="var(--ink)" strokeWidth="2" opacity="0.22" />
           </pattern>
         </defs>
         {y.ticks(5).map((tick) => (
           <g key={tick}>
-            <path d={`M${LEFT} ${y(tick)}H${width - RIGHT}`} stroke="var(--rim-soft)" strokeWidth="1" opacity="0.35" />
+            <path
+              d={`M${LEFT} ${y(tick)}H${width - RIGHT}`}
+              stroke="var(--rim-soft)"
+              strokeWidth="1"
+              opacity="0.35"
+            />
             <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" fontSize="14" fill="var(--ink-soft)">
               {tick}°{format.units.temperature}
             </text>
@@ -82,14 +128,53 @@ export function MakeTrack({ stages, temps, band, pHs, readings = [], nowMin, for
             <path d={edge(2)(group) ?? ''} fill="none" stroke="var(--now-edge)" strokeWidth="1.5" />
           </g>
         ))}
-        {points && <path d={pHLine(pHs) ?? ''} fill="none" stroke="var(--ink-soft)" strokeWidth="2.5" strokeDasharray="2 5" strokeLinecap="round" />}
-        <path d={tempLine(temps) ?? ''} fill="none" stroke="var(--rim)" strokeWidth="3.5" strokeLinecap="round" strokeLinejoin="round" strokeDasharray={readings.length > 0 ? '7 5' : undefined} />
-        {readings.length > 1 && <path d={line()(readings.map(([m, c]) => [toX(m), y(shown(c))])) ?? ''} fill="none" stroke="var(--ink)" strokeWidth="3" />}
+        {points && (
+          <path
+            d={pHLine(pHs) ?? ''}
+            fill="none"
+            stroke="var(--ink-soft)"
+            strokeWidth="2.5"
+            strokeDasharray="2 5"
+            strokeLinecap="round"
+          />
+        )}
+        <path
+          d={tempLine(temps) ?? ''}
+          fill="none"
+          stroke="var(--rim)"
+          strokeWidth="3.5"
+          strokeLinecap="round"
+          strokeLinejoin="round"
+          strokeDasharray={readings.length > 0 ? '7 5' : undefined}
+        />
+        {readings.length > 1 && (
+          <path
+            d={line()(readings.map(([m, c]) => [toX(m), y(shown(c))])) ?? ''}
+            fill="none"
+            stroke="var(--ink)"
+            strokeWidth="3"
+          />
+        )}
         {readings.map(([m, c]) => (
-          <circle key={`${m}-${c}`} cx={toX(m)} cy={y(shown(c))} r="5" fill="var(--plate)" stroke="var(--ink)" strokeWidth="3" />
+          <circle
+            key={`${m}-${c}`}
+            cx={toX(m)}
+            cy={y(shown(c))}
+            r="5"
+            fill="var(--plate)"
+            stroke="var(--ink)"
+            strokeWidth="3"
+          />
         ))}
         {points && (
-          <text x={toX(pHs.at(-1)?.[0] ?? 0) - 6} y={yPH(pHs.at(-1)?.[1] ?? 7) - 8} textAnchor="end" fontSize="15" fontWeight="600" fill="var(--ink)">
+          <text
+            x={toX(pHs.at(-1)?.[0] ?? 0) - 6}
+            y={yPH(pHs.at(-1)?.[1] ?? 7) - 8}
+            textAnchor="end"
+            fontSize="15"
+            fontWeight="600"
+            fill="var(--ink)"
+          >
             pH {format.pH(pHs.at(-1)?.[1] ?? 7)}
           </text>
         )}
@@ -102,7 +187,13 @@ export function MakeTrack({ stages, temps, band, pHs, readings = [], nowMin, for
           </g>
         ))}
         {stages.map((stage) => (
-          <StageBar key={stage.id} stage={stage} from={toX(stage.startMin)} to={toX(stage.startMin + stage.durationMin)} top={height - BAR + 2} />
+          <StageBar
+            key={stage.id}
+            stage={stage}
+            from={toX(stage.startMin)}
+            to={toX(stage.startMin + stage.durationMin)}
+            top={height - BAR + 2}
+          />
         ))}
         {nowMin !== undefined && (
           <g>
@@ -111,27 +202,29 @@ export function MakeTrack({ stages, temps, band, pHs, readings = [], nowMin, for
           </g>
         )}
       </svg>
-      <table className="sr-only">
-        <caption>{caption}</caption>
-        <thead>
-          <tr>
-            <th>stage</th>
-            <th>begins</th>
-            <th>minutes</th>
-            <th>of which hands on</th>
-          </tr>
-        </thead>
-        <tbody>
-          {stages.map((stage) => (
-            <tr key={stage.id}>
-              <td>{stage.title}</td>
-              <td>{clockOf(stage.startMin)}</td>
-              <td>{format.number(stage.durationMin)}</td>
-              <td>{format.number(stage.handsOnMin)}</td>
+      <div className="sr-only">
+        <table>
+          <caption>{caption}</caption>
+          <thead>
+            <tr>
+              <th>stage</th>
+              <th>begins</th>
+              <th>minutes</th>
+              <th>of which hands on</th>
             </tr>
-          ))}
-        </tbody>
-      </table>
+          </thead>
+          <tbody>
+            {stages.map((stage) => (
+              <tr key={stage.id}>
+                <td>{stage.title}</td>
+                <td>{clockOf(stage.startMin)}</td>
+                <td>{format.number(stage.durationMin)}</td>
+                <td>{format.number(stage.handsOnMin)}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
     </figure>
   );
 }
@@ -143,7 +236,16 @@ function StageBar({ stage, from, to, top }: { stage: TrackStage; from: number; t
   return (
     <g>
       <title>{stage.title}</title>
-      <rect x={from + 1} y={top} width={width} height={32} rx={5} fill={now ? 'var(--now)' : stage.state === 'done' ? 'var(--tile)' : 'var(--plate-soft)'} stroke="var(--rim)" strokeWidth={now ? 3.5 : 1.5} />
+      <rect
+        x={from + 1}
+        y={top}
+        width={width}
+        height={32}
+        rx={5}
+        fill={now ? 'var(--now)' : stage.state === 'done' ? 'var(--tile)' : 'var(--plate-soft)'}
+        stroke="var(--rim)"
+        strokeWidth={now ? 3.5 : 1.5}
+      />
       {busy && <rect x={from + 1} y={top} width={width} height={32} rx={5} fill="url(#hands-on)" />}
       {width > 44 && (
         <svg x={from + 6} y={top} width={width - 10} height={32} overflow="hidden" aria-hidden="true">
@@ -152,8 +254,16 @@ function StageBar({ stage, from, to, top }: { stage: TrackStage; from: number; t
               <HandGlyph size={20} />
             </g>
           )}
-          <text x={busy && width > 90 ? 26 : 2} y={21} fontSize="14" fontWeight="600" fill={now ? 'var(--on-now)' : 'var(--ink)'}>
-            {stage.short.length * 7.6 + (busy && width > 90 ? 26 : 2) < width - 8 ? stage.short : stage.short.slice(0, Math.max(0, Math.floor((width - 44) / 8)))}
+          <text
+            x={busy && width > 90 ? 26 : 2}
+            y={21}
+            fontSize="14"
+            fontWeight="600"
+            fill={now ? 'var(--on-now)' : 'var(--ink)'}
+          >
+            {stage.short.length * 7.6 + (busy && width > 90 ? 26 : 2) < width - 8
+              ? stage.short
+              : stage.short.slice(0, Math.max(0, Math.floor((width - 44) / 8)))}
           </text>
         </svg>
       )}

@@ -1,4 +1,4 @@
-import { line, curveBasis } from 'd3-shape';
+import { curveBasis, line } from 'd3-shape';
 import { halfWidth, layerTops, type PailShape, spreadLabels } from './pailShape';
 
 export interface PailPart {
@@ -18,13 +18,13 @@ export interface PailProps {
   described: string;
 }
 
-const W = 520;
-const H = 352;
-const SHAPE: PailShape = { bottom: 176, top: 248, height: 250 };
-const BASE_Y = 334;
+const W = 620;
+const H = 408;
+const SHAPE: PailShape = { bottom: 178, top: 258, height: 304 };
+const BASE_Y = 392;
 const MIDDLE = W / 2;
 const FILL = 0.88;
-const GAP = 25;
+const GAP = 27;
 
 const fills: Record<string, string> = {
   fat: 'var(--butter)',
@@ -41,85 +41,185 @@ const slice = (from: number, to: number) => {
 
 function wave(y: number, swell: number): string {
   const half = halfWidth(SHAPE, y) - 2;
-  const points = Array.from({ length: 9 }, (_, i) => [MIDDLE - half + (i * half) / 4, BASE_Y - y + (i % 2 === 0 ? swell : -swell)] as [number, number]);
+  const points = Array.from(
+    { length: 9 },
+    (_, i) =>
+      [MIDDLE - half + (i * half) / 4, BASE_Y - y + (i % 2 === 0 ? swell : -swell)] as [number, number],
+  );
   return line().curve(curveBasis)(points) ?? '';
 }
 
 /** The pail cut open: where the milk goes. Drawn areas are masses; cheese below, whey above, a boundary between. */
 export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: PailProps) {
-  const layers = [...cheese.map((part) => ({ ...part, body: 'cheese' as const })), ...whey.map((part) => ({ ...part, body: 'whey' as const }))];
-  const tops = layerTops(SHAPE, layers.map((layer) => layer.kg), FILL);
+  const layers = [
+    ...cheese.map((part) => ({ ...part, body: 'cheese' as const })),
+    ...whey.map((part) => ({ ...part, body: 'whey' as const })),
+  ];
+  const tops = layerTops(
+    SHAPE,
+    layers.map((layer) => layer.kg),
+    FILL,
+  );
   const boundary = tops[cheese.length - 1] ?? 0;
   const surface = tops.at(-1) ?? 0;
   const middles = layers.map((_, i) => ((tops[i] ?? 0) + (tops[i - 1] ?? 0)) / 2);
   const labelled = (body: 'cheese' | 'whey') =>
-    layers.map((layer, i) => ({ ...layer, y: BASE_Y - (middles[i] ?? 0) })).filter((layer) => layer.body === body).reverse();
+    layers
+      .map((layer, i) => ({ ...layer, y: BASE_Y - (middles[i] ?? 0) }))
+      .filter((layer) => layer.body === body)
+      .reverse();
   const right = labelled('cheese');
   const left = labelled('whey');
-  const rightY = spreadLabels(right.map((one) => one.y), GAP, H - 8);
-  const leftY = spreadLabels(left.map((one) => one.y), GAP, H - 60);
+  const rightY = spreadLabels(
+    right.map((one) => one.y),
+    GAP,
+    H - 8,
+  );
+  const leftY = spreadLabels(
+    left.map((one) => one.y),
+    GAP,
+    H - 60,
+  );
   return (
-    <svg viewBox={`0 0 ${W} ${H}`} className="block h-auto w-full" role="img" aria-label={described}>
-      <defs>
-        <pattern id="curd-dots" width="9" height="9" patternUnits="userSpaceOnUse" patternTransform="rotate(20)">
-          <circle cx="2" cy="2" r="1.1" fill="var(--ink)" opacity="0.28" />
-        </pattern>
-        <pattern id="fat-lines" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-          <path d="M0 0h7" stroke="var(--ink)" strokeWidth="1" opacity="0.3" />
-        </pattern>
-        <clipPath id="pail-inside">
-          <path d={slice(0, SHAPE.height)} />
-        </clipPath>
-      </defs>
-      <path d="M140 86C150 26 200 10 260 10s110 16 120 76" fill="none" stroke="var(--rim)" strokeWidth="6" strokeLinecap="round" />
-      <rect x={MIDDLE - 24} y={4} width={48} height={13} rx={6.5} fill="var(--butter)" stroke="var(--rim)" strokeWidth="3" />
-      <path d={slice(0, SHAPE.height)} fill="var(--plate)" />
-      <g clipPath="url(#pail-inside)">
-        {layers.map((layer, i) => {
-          const path = slice(tops[i - 1] ?? 0, tops[i] ?? 0);
-          const water = layer.body === 'cheese' ? 'var(--cheese-water)' : 'var(--whey-water)';
-          return (
-            <g key={`${layer.body}-${layer.key}`} data-part={`${layer.body}-${layer.key}`} data-kg={layer.kg}>
-              <path d={path} fill={fills[layer.key] ?? water} />
-              {layer.key === 'fat' && <path d={path} fill="url(#fat-lines)" />}
-              {layer.key === 'casein' && <path d={path} fill="url(#curd-dots)" />}
-            </g>
-          );
-        })}
-        <path d={wave(surface, 3)} fill="none" stroke="var(--rim)" strokeWidth="2" opacity="0.55" />
-      </g>
-      <path d={wave(boundary, 2.2)} fill="none" stroke="var(--ink)" strokeWidth="4" strokeLinecap="round" />
-      <path d={slice(0, SHAPE.height)} fill="none" stroke="var(--rim)" strokeWidth="7" strokeLinejoin="round" />
-      <path d={`M${MIDDLE - SHAPE.top / 2 - 12} ${BASE_Y - SHAPE.height}h${SHAPE.top + 24}`} stroke="var(--rim)" strokeWidth="10" strokeLinecap="round" />
-      <g fill="var(--chip)">
-        <path d="M364 250l4-7 5 3 1 6-6 4z" />
-        <path d="M149 120l5-2 3 5-4 4-5-3z" />
-        <path d="M214 337l7-3 5 3-3 3z" />
-      </g>
-      <text x={MIDDLE} y={BASE_Y - (surface + boundary) / 2 + 6} textAnchor="middle" className="figure" fontSize="21" fill="var(--ink)">
-        {wheyText}
-      </text>
-      <text x={MIDDLE} y={BASE_Y - (boundary + (tops[cheese.length - 2] ?? 0)) / 2 + 6} textAnchor="middle" className="figure" fontSize="21" fill="var(--ink)">
-        {cheeseText}
-      </text>
-      {[
-        { side: -1, list: left, ys: leftY },
-        { side: 1, list: right, ys: rightY },
-      ].map(({ side, list, ys }) =>
-        list.map((part, i) => {
-          const y = ys[i] ?? part.y;
-          const wall = MIDDLE + side * (halfWidth(SHAPE, BASE_Y - part.y) + 4);
-          const textX = MIDDLE + side * 152;
-          return (
-            <g key={`${side}${part.key}`}>
-              <path d={`M${wall} ${part.y}L${textX - side * 6} ${y - 4}`} stroke="var(--rim-soft)" strokeWidth="1.5" fill="none" />
-              <text x={textX} y={y} textAnchor={side < 0 ? 'end' : 'start'} fontSize="15" fill="var(--ink)">
-                {part.label} <tspan fontWeight="700">{part.text}</tspan>
-              </text>
-            </g>
-          );
-        }),
-      )}
-    </svg>
+    <figure className="m-0">
+      <svg viewBox={`0 0 ${W} ${H}`} className="block h-auto w-full" role="img" aria-label={described}>
+        <defs>
+          <pattern
+            id="curd-dots"
+            width="9"
+            height="9"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(20)"
+          >
+            <circle cx="2" cy="2" r="1.1" fill="var(--ink)" opacity="0.28" />
+          </pattern>
+          <pattern
+            id="fat-lines"
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <path d="M0 0h7" stroke="var(--ink)" strokeWidth="1" opacity="0.3" />
+          </pattern>
+          <clipPath id="pail-inside">
+            <path d={slice(0, SHAPE.height)} />
+          </clipPath>
+        </defs>
+        <path
+          d={`M${MIDDLE - 124} 88C${MIDDLE - 112} 28 ${MIDDLE - 60} 10 ${MIDDLE} 10S${MIDDLE + 112} 28 ${MIDDLE + 124} 88`}
+          fill="none"
+          stroke="var(--rim)"
+          strokeWidth="6"
+          strokeLinecap="round"
+        />
+        <rect
+          x={MIDDLE - 24}
+          y={4}
+          width={48}
+          height={13}
+          rx={6.5}
+          fill="var(--butter)"
+          stroke="var(--rim)"
+          strokeWidth="3"
+        />
+        <path d={slice(0, SHAPE.height)} fill="var(--plate)" />
+        <g clipPath="url(#pail-inside)">
+          {layers.map((layer, i) => {
+            const path = slice(tops[i - 1] ?? 0, tops[i] ?? 0);
+            const water = layer.body === 'cheese' ? 'var(--cheese-water)' : 'var(--whey-water)';
+            return (
+              <g
+                key={`${layer.body}-${layer.key}`}
+                data-part={`${layer.body}-${layer.key}`}
+                data-kg={layer.kg}
+              >
+                <path d={path} fill={fills[layer.key] ?? water} />
+                {layer.key === 'fat' && <path d={path} fill="url(#fat-lines)" />}
+                {layer.key === 'casein' && <path d={path} fill="url(#curd-dots)" />}
+              </g>
+            );
+          })}
+          <path d={wave(surface, 3)} fill="none" stroke="var(--rim)" strokeWidth="2" opacity="0.55" />
+        </g>
+        <path d={wave(boundary, 2.2)} fill="none" stroke="var(--ink)" strokeWidth="4" strokeLinecap="round" />
+        <path
+          d={slice(0, SHAPE.height)}
+          fill="none"
+          stroke="var(--rim)"
+          strokeWidth="7"
+          strokeLinejoin="round"
+        />
+        <path
+          d={`M${MIDDLE - SHAPE.top / 2 - 12} ${BASE_Y - SHAPE.height}h${SHAPE.top + 24}`}
+          stroke="var(--rim)"
+          strokeWidth="10"
+          strokeLinecap="round"
+        />
+        <g fill="var(--chip)">
+          <path d={`M${MIDDLE + 110} 300l4-7 5 3 1 6-6 4z`} />
+          <path d={`M${MIDDLE - 126} 132l5-2 3 5-4 4-5-3z`} />
+          <path d={`M${MIDDLE - 46} 392l7-3 5 3-3 3z`} />
+        </g>
+        <text
+          x={MIDDLE}
+          y={BASE_Y - (surface + boundary) / 2 + 6}
+          textAnchor="middle"
+          className="figure"
+          fontSize="23"
+          fill="var(--ink)"
+        >
+          {wheyText}
+        </text>
+        <text
+          x={MIDDLE}
+          y={BASE_Y - (boundary + (tops[cheese.length - 2] ?? 0)) / 2 + 6}
+          textAnchor="middle"
+          className="figure"
+          fontSize="23"
+          fill="var(--ink)"
+        >
+          {cheeseText}
+        </text>
+        {[
+          { side: -1, list: left, ys: leftY },
+          { side: 1, list: right, ys: rightY },
+        ].map(({ side, list, ys }) =>
+          list.map((part, i) => {
+            const y = ys[i] ?? part.y;
+            const wall = MIDDLE + side * (halfWidth(SHAPE, BASE_Y - part.y) + 4);
+            const textX = MIDDLE + side * 150;
+            return (
+              <g key={`${side}${part.key}`} className="hidden tab:block">
+                <path
+                  d={`M${wall} ${part.y}L${textX - side * 6} ${y - 4}`}
+                  stroke="var(--rim-soft)"
+                  strokeWidth="1.5"
+                  fill="none"
+                />
+                <text x={textX} y={y} textAnchor={side < 0 ? 'end' : 'start'} fontSize="18" fill="var(--ink)">
+                  {part.label} <tspan fontWeight="700">{part.text}</tspan>
+                </text>
+              </g>
+            );
+          }),
+        )}
+      </svg>
+      <div className="grid grid-cols-2 gap-x-6 text-[15px] tab:hidden" aria-hidden="true">
+        {[
+          { title: wheyText, list: left },
+          { title: cheeseText, list: right },
+        ].map(({ title, list }) => (
+          <div key={title}>
+            <p className="name">{title}</p>
+            {list.map((part) => (
+              <p key={part.key} className="flex justify-between gap-2">
+                {part.label} <strong>{part.text}</strong>
+              </p>
+            ))}
+          </div>
+        ))}
+      </div>
+    </figure>
   );
 }

@@ -15,15 +15,18 @@ describe('the pail’s section', () => {
 
   it('draws layers whose areas are in the proportion of their masses', () => {
     fc.assert(
-      fc.property(fc.array(fc.double({ min: 0.001, max: 10, noNaN: true }), { minLength: 2, maxLength: 10 }), (masses) => {
-        const tops = layerTops(shape, masses, 0.86);
-        const total = masses.reduce((a, b) => a + b, 0);
-        const full = areaBelow(shape, 240 * 0.86);
-        tops.forEach((top, i) => {
-          const area = areaBelow(shape, top) - areaBelow(shape, tops[i - 1] ?? 0);
-          expect(area / full).toBeCloseTo((masses[i] as number) / total, 9);
-        });
-      }),
+      fc.property(
+        fc.array(fc.double({ min: 0.001, max: 10, noNaN: true }), { minLength: 2, maxLength: 10 }),
+        (masses) => {
+          const tops = layerTops(shape, masses, 0.86);
+          const total = masses.reduce((a, b) => a + b, 0);
+          const full = areaBelow(shape, 240 * 0.86);
+          tops.forEach((top, i) => {
+            const area = areaBelow(shape, top) - areaBelow(shape, tops[i - 1] ?? 0);
+            expect(area / full).toBeCloseTo((masses[i] as number) / total, 9);
+          });
+        },
+      ),
     );
   });
 });

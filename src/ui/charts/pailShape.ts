@@ -15,11 +15,14 @@ export const areaBelow = ({ bottom, top, height }: PailShape, y: number): number
 /** The height below which the section holds `area`: the positive root of the quadratic. */
 export function heightOf(shape: PailShape, area: number): number {
   const a = (shape.top - shape.bottom) / (2 * shape.height);
-  return a === 0 ? area / shape.bottom : (-shape.bottom + Math.sqrt(shape.bottom ** 2 + 4 * a * area)) / (2 * a);
+  return a === 0
+    ? area / shape.bottom
+    : (-shape.bottom + Math.sqrt(shape.bottom ** 2 + 4 * a * area)) / (2 * a);
 }
 
 /** Half the width of the section at `y`. */
-export const halfWidth = ({ bottom, top, height }: PailShape, y: number): number => (bottom + ((top - bottom) * y) / height) / 2;
+export const halfWidth = ({ bottom, top, height }: PailShape, y: number): number =>
+  (bottom + ((top - bottom) * y) / height) / 2;
 
 /**
  * Heights of the tops of stacked layers of the given masses, when all of them together fill the pail up to `fill` of

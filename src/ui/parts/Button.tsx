@@ -6,7 +6,8 @@ type Size = 'hand' | 'usual' | 'small';
 const tones: Record<Tone, string> = {
   main: 'bg-enamel text-on-enamel border-enamel hover:bg-enamel-deep',
   plain: 'bg-plate text-ink border-rim hover:bg-plate-soft',
-  quiet: 'bg-transparent text-ink border-transparent underline decoration-rim-soft underline-offset-4 hover:decoration-rim',
+  quiet:
+    'bg-transparent text-ink border-transparent underline decoration-rim-soft underline-offset-4 hover:decoration-rim',
   now: 'bg-now text-on-now border-now-edge',
   danger: 'bg-plate text-danger border-danger',
 };
@@ -17,11 +18,16 @@ const sizes: Record<Size, string> = {
 };
 
 /** A button; `hand` is for wet knuckles at the pot. */
-export function Button({ tone = 'plain', size = 'usual', className = '', ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { tone?: Tone; size?: Size }) {
+export function Button({
+  tone = 'plain',
+  size = 'usual',
+  className = '',
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { tone?: Tone; size?: Size }) {
   return (
     <button
       type="button"
-      className={`inline-flex items-center justify-center gap-2.5 font-semibold leading-tight transition-colors active:translate-y-px disabled:opacity-55 ${tones[tone]} ${sizes[size]} ${className}`}
+      className={`inline-flex items-center justify-center gap-2.5 font-semibold leading-tight motion-safe:transition-colors active:translate-y-px disabled:opacity-55 ${tones[tone]} ${sizes[size]} ${className}`}
       {...rest}
     />
   );

@@ -4,11 +4,14 @@ import { CautionGlyph } from '../glyphs/glyphs';
 export function Cautions({ texts, large = false }: { texts: readonly string[]; large?: boolean }) {
   if (texts.length === 0) return null;
   return (
-    <ul className="space-y-2">
+    <ul className={large ? 'mt-5 space-y-2.5' : 'mt-1.5 space-y-1.5'}>
       {texts.map((text) => (
-        <li key={text} className={`flex gap-3 rounded-r-xl border-l-4 border-danger bg-plate-soft px-3 py-2 text-ink ${large ? 'text-[17px]' : 'text-[15px]'} leading-snug`}>
-          <span className="mt-0.5 shrink-0 text-danger">
-            <CautionGlyph size={22} />
+        <li
+          key={text}
+          className={`flex gap-2.5 border-l-4 border-danger pl-2.5 leading-snug ${large ? 'text-[17px]' : 'text-[15px]'}`}
+        >
+          <span className="mt-px shrink-0 text-danger">
+            <CautionGlyph size={large ? 24 : 19} />
           </span>
           {text}
         </li>

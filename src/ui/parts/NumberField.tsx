@@ -24,6 +24,8 @@ export interface NumberFieldProps {
   /** A line to pull along, from and to in inner units. */
   slide?: { min: number; max: number } | undefined;
   placeholder?: string;
+  /** Without steps to tap, for what is read off a label or a meter. */
+  bare?: boolean;
 }
 
 /** The decimals a step needs. */
@@ -31,7 +33,22 @@ const decimalsOf = (step: number) => decimalsFor(step, 1, 3);
 
 /** A number one can type, nudge or pull; keeps what was typed, even when it cannot be read. */
 export function NumberField(props: NumberFieldProps) {
-  const { label, hint, value, text, onChange, quantity = 'plain', units, min, max, step, fault, slide, placeholder } = props;
+  const {
+    label,
+    hint,
+    value,
+    text,
+    onChange,
+    quantity = 'plain',
+    units,
+    min,
+    max,
+    step,
+    fault,
+    slide,
+    placeholder,
+    bare = false,
+  } = props;
   const id = useId();
   const kind = FIELD_UNITS[quantity];
   const unit = quantity === 'plain' ? (props.unit ?? '') : kind.unit(units);
@@ -49,22 +66,33 @@ export function NumberField(props: NumberFieldProps) {
   };
   const nudge = (by: number) => set((shown ?? kind.out(min, units)) + by);
   const displayed = text ?? (shown === null ? '' : write(shown));
-  const nudger = 'flex size-11 shrink-0 items-center justify-center rounded-xl border-2 border-rim bg-plate text-2xl leading-none font-semibold hover:bg-plate-soft';
+  const nudger =
+    'flex size-11 shrink-0 items-center justify-center rounded-xl border-2 border-rim bg-plate text-2xl leading-none font-semibold hover:bg-plate-soft';
+  const less = (
+    <button type="button" className={nudger} aria-label={`${label}: less`} onClick={() => nudge(-step)}>
+      −
+    </button>
+  );
+  const more = (
+    <button type="button" className={nudger} aria-label={`${label}: more`} onClick={() => nudge(step)}>
+      +
+    </button>
+  );
   return (
     <div data-field={label}>
       <div className="flex items-center gap-2">
         <label htmlFor={id} className="min-w-0 flex-1 text-[15px] font-medium leading-tight text-ink-soft">
           {label}
         </label>
-        <button type="button" className={nudger} aria-label={`${label}: less`} onClick={() => nudge(-step)}>
-          −
-        </button>
-        <span className={`field-line flex w-[5.9rem] items-baseline justify-end gap-1 pb-0.5 ${fault ? 'border-danger' : ''}`}>
+        {!slide && !bare && less}
+        <span
+          className={`field-line flex w-[5.9rem] items-baseline justify-end gap-1 pb-0.5 ${fault ? 'border-danger' : ''}`}
+        >
           <input
             id={id}
             inputMode="decimal"
             autoComplete="off"
-            className="figure w-full min-w-0 bg-transparent py-1 text-right text-[22px] outline-none"
+            className="figure w-full min-w-0 bg-transparent py-1 text-right text-[22px] outline-none placeholder:text-ink-soft placeholder:opacity-70"
             value={displayed}
             placeholder={placeholder}
             aria-invalid={fault !== undefined}
@@ -83,24 +111,34 @@ export function NumberField(props: NumberFieldProps) {
           />
           <span className="text-[15px] text-ink-soft">{unit}</span>
         </span>
-        <button type="button" className={nudger} aria-label={`${label}: more`} onClick={() => nudge(step)}>
-          +
-        </button>
+        {!slide && !bare && more}
       </div>
       {slide && (
-        <Slider.Root
-          className="relative mt-1 flex h-8 touch-none items-center select-none"
-          min={roundTo(kind.out(slide.min, units), decimals)}
-          max={roundTo(kind.out(slide.max, units), decimals)}
-          step={step}
-          value={[Math.min(kind.out(slide.max, units), Math.max(kind.out(slide.min, units), shown ?? kind.out(slide.min, units)))]}
-          onValueChange={([next]) => next !== undefined && set(next)}
-        >
-          <Slider.Track className="h-2.5 grow rounded-full border-2 border-rim bg-plate">
-            <Slider.Range className="absolute h-2.5 rounded-full bg-enamel" />
-          </Slider.Track>
-          <Slider.Thumb aria-label={`${label}, pull`} className="block size-7 rounded-full border-[3px] border-rim bg-now" />
-        </Slider.Root>
+        <div className="mt-0.5 flex items-center gap-3">
+          {less}
+          <Slider.Root
+            className="relative flex h-11 flex-1 touch-none items-center select-none"
+            min={roundTo(kind.out(slide.min, units), decimals)}
+            max={roundTo(kind.out(slide.max, units), decimals)}
+            step={step}
+            value={[
+              Math.min(
+                kind.out(slide.max, units),
+                Math.max(kind.out(slide.min, units), shown ?? kind.out(slide.min, units)),
+              ),
+            ]}
+            onValueChange={([next]) => next !== undefined && set(next)}
+          >
+            <Slider.Track className="relative h-2.5 grow overflow-hidden rounded-full border-2 border-rim bg-plate">
+              <Slider.Range className="absolute h-full bg-enamel" />
+            </Slider.Track>
+            <Slider.Thumb
+              aria-label={`${label}, pull`}
+              className="block size-7 rounded-full border-[3px] border-rim bg-now"
+            />
+          </Slider.Root>
+          {more}
+        </div>
       )}
       {hint && !fault && <p className="mt-0.5 text-sm text-ink-soft">{hint}</p>}
       {fault && <FaultText id={`${id}-fault`}>{fault}</FaultText>}
@@ -111,7 +149,11 @@ export function NumberField(props: NumberFieldProps) {
 /** What is wrong and what would be right, beside the field: a bar and a word, not a hue alone. */
 export function FaultText({ id, children }: { id?: string; children: React.ReactNode }) {
   return (
-    <p id={id} role="alert" className="mt-1 rounded-r-lg border-l-4 border-danger bg-danger-wash px-2.5 py-1.5 text-[15px] leading-snug font-medium text-danger">
+    <p
+      id={id}
+      role="alert"
+      className="mt-1 rounded-r-lg border-l-4 border-danger bg-danger-wash px-2.5 py-1.5 text-[15px] leading-snug font-medium text-danger"
+    >
       {children}
     </p>
   );

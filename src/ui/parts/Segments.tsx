@@ -1,7 +1,13 @@
 import { ToggleGroup } from 'radix-ui';
 
 /** One of a few, side by side; the chosen one is filled and ticked underneath, not told by hue alone. */
-export function Segments<T extends string>({ label, value, options, onChange, wrap = false }: {
+export function Segments<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+  wrap = false,
+}: {
   label: string;
   value: T;
   options: readonly { value: T; text: string }[];

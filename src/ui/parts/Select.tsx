@@ -1,7 +1,12 @@
 import { useId } from 'react';
 
 /** One of many; the machine's own list, which every phone and keyboard knows. */
-export function Select<T extends string>({ label, value, options, onChange }: {
+export function Select<T extends string>({
+  label,
+  value,
+  options,
+  onChange,
+}: {
   label: string;
   value: T;
   options: readonly { value: T; text: string }[];
@@ -26,7 +31,16 @@ export function Select<T extends string>({ label, value, options, onChange }: {
             </option>
           ))}
         </select>
-        <svg className="pointer-events-none absolute top-1/2 right-1 -translate-y-1/2" width="14" height="9" viewBox="0 0 14 9" fill="none" stroke="currentColor" strokeWidth="2.4" aria-hidden="true">
+        <svg
+          className="pointer-events-none absolute top-1/2 right-1 -translate-y-1/2"
+          width="14"
+          height="9"
+          viewBox="0 0 14 9"
+          fill="none"
+          stroke="currentColor"
+          strokeWidth="2.4"
+          aria-hidden="true"
+        >
           <path d="M1 1.5l6 6 6-6" />
         </svg>
       </span>

@@ -18,7 +18,15 @@ export default function BookView() {
   const [wanted, setWanted] = useState('');
   const words = wanted.trim().toLowerCase();
   const shown = makes.filter(({ state }) =>
-    [state.name, state.milkName, methodById(state.plan.method)?.title ?? '', ...state.tastings.map((one) => one.text)].join(' ').toLowerCase().includes(words),
+    [
+      state.name,
+      state.milkName,
+      methodById(state.plan.method)?.title ?? '',
+      ...state.tastings.map((one) => one.text),
+    ]
+      .join(' ')
+      .toLowerCase()
+      .includes(words),
   );
   return (
     <section>
@@ -45,7 +53,11 @@ export default function BookView() {
       </div>
       {makes.length === 0 ? (
         <p className="mt-6 max-w-[40rem] text-[19px]">
-          Nothing is finished yet. A make comes into the book by itself when you weigh it at the end. <Link to="/plan" className="font-semibold underline underline-offset-4">Plan the first one</Link>.
+          Nothing is finished yet. A make comes into the book by itself when you weigh it at the end.{' '}
+          <Link to="/plan" className="font-semibold underline underline-offset-4">
+            Plan the first one
+          </Link>
+          .
         </p>
       ) : shown.length === 0 ? (
         <p className="mt-6 text-[19px]">Nothing in the book speaks of “{wanted}”.</p>
@@ -66,17 +78,29 @@ function Entry({ make: { id, state } }: { make: MakeView }) {
   const last = state.tastings.at(-1);
   return (
     <li className="stitch">
-      <Link to={`/book/${id}`} className="grid gap-x-6 gap-y-1 rounded-xl px-2 py-4 hover:bg-plate tab:grid-cols-[minmax(0,1.1fr)_15rem_minmax(0,1fr)] tab:items-center">
+      <Link
+        to={`/book/${id}`}
+        className="grid gap-x-6 gap-y-1 rounded-xl px-2 py-4 hover:bg-plate tab:grid-cols-[minmax(0,1.1fr)_15rem_minmax(0,1fr)] tab:items-center"
+      >
         <span className="min-w-0">
           <span className="name block text-[24px]">{state.name}</span>
           <span className="block text-[15px] text-ink-soft">
-            {dayText(state.startedAt)} · {methodById(state.plan.method)?.short} · {format.litres(state.plan.brief.milk.litres ?? 0)}
+            {dayText(state.startedAt)} · {methodById(state.plan.method)?.short} ·{' '}
+            {format.litres(state.plan.brief.milk.litres ?? 0)}
             {state.milkName && ` of ${state.milkName}`}
           </span>
         </span>
-        {state.abandoned ? <span className="text-[16px]">given up{state.abandoned.reason && `: ${state.abandoned.reason}`}</span> : <YieldMark review={review} />}
+        {state.abandoned ? (
+          <span className="text-[16px]">
+            given up{state.abandoned.reason && `: ${state.abandoned.reason}`}
+          </span>
+        ) : (
+          <YieldMark review={review} />
+        )}
         <span className="min-w-0 text-[16px]">
-          {review.acidRatio !== null && <span className="block">acid used: {format.percent(review.acidRatio * 100)} of the plan</span>}
+          {review.acidRatio !== null && (
+            <span className="block">acid used: {format.percent(review.acidRatio * 100)} of the plan</span>
+          )}
           {last && (
             <span className="block">
               <Score value={last.score} /> “{last.text}”

@@ -2,12 +2,12 @@ import { Link, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { crudeProteinPct } from '../../core/milk/species';
 import { methodById } from '../../makes';
+import { acidText } from '../../plan/telling';
 import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
-import { acidText } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { FIRST_DRAFT, draftSet, type FieldValue } from '../../store/slices/draft';
+import { draftSet, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { exportMake, importMake, removeMake } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
@@ -44,20 +44,36 @@ export default function MakePage() {
   const remove = async () => {
     const removed = await removeMake(db, id);
     navigate('/book');
-    toast(`${state.name} is out of the book.`, { action: { label: 'Put it back', onClick: () => void importMake(db, removed) }, duration: 20_000 });
+    toast(`${state.name} is out of the book.`, {
+      action: { label: 'Put it back', onClick: () => void importMake(db, removed) },
+      duration: 20_000,
+    });
   };
   const dose = state.plan.doses.find((one) => one.id === 'acid');
   const facts: [string, string][] = [
-    ['milk', `${format.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName ? ` of ${state.milkName}` : ''}, ${format.percent(state.plan.brief.milk.fatPct ?? 0, 1)} fat`],
+    [
+      'milk',
+      `${format.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName ? ` of ${state.milkName}` : ''}, ${format.percent(state.plan.brief.milk.fatPct ?? 0, 1)} fat`,
+    ],
     ['took', `${hoursText(review.tookMin)}, planned ${hoursText(review.plannedMin)}`],
     ...(dose && review.acidRatio !== null
-      ? ([[`${dose.ingredient} used`, `${acidText(dose, review.acidGivenGrams, format)}, planned ${acidText(dose, review.acidPlannedGrams, format)} (${format.percent(review.acidRatio * 100)})`]] as [string, string][])
+      ? ([
+          [
+            `${dose.ingredient} used`,
+            `${acidText(dose, review.acidGivenGrams, format)}, planned ${acidText(dose, review.acidPlannedGrams, format)} (${format.percent(review.acidRatio * 100)})`,
+          ],
+        ] as [string, string][])
       : []),
-    ...(review.topC === null ? [] : ([['hottest reading', format.temp(review.topC, 1)]] as [string, string][])),
+    ...(review.topC === null
+      ? []
+      : ([['hottest reading', format.temp(review.topC, 1)]] as [string, string][])),
   ];
   return (
     <article>
-      <Link to="/book" className="inline-flex min-h-11 items-center text-[16px] font-semibold underline underline-offset-4">
+      <Link
+        to="/book"
+        className="inline-flex min-h-11 items-center text-[16px] font-semibold underline underline-offset-4"
+      >
         The book
       </Link>
       <div className="flex flex-wrap items-start justify-between gap-x-8 gap-y-3">
@@ -78,7 +94,13 @@ export default function MakePage() {
           >
             Make again
           </Button>
-          <Button onClick={() => void exportMake(db, id).then((file) => saveFile(`${fileName(state.name)}.json`, file))}>Save as a file</Button>
+          <Button
+            onClick={() =>
+              void exportMake(db, id).then((file) => saveFile(`${fileName(state.name)}.json`, file))
+            }
+          >
+            Save as a file
+          </Button>
           {isOver(state) && (
             <Button tone="quiet" onClick={() => void remove()}>
               Take out
@@ -108,7 +130,9 @@ export default function MakePage() {
             {state.tastings.map((one) => (
               <li key={one.at} className="stitch mt-2 pt-2 text-[17px]">
                 <Score value={one.score} /> {one.text}
-                <span className="block text-[15px] text-ink-soft">{tastedAfter(one.at - (state.finishedAt ?? state.startedAt))}</span>
+                <span className="block text-[15px] text-ink-soft">
+                  {tastedAfter(one.at - (state.finishedAt ?? state.startedAt))}
+                </span>
               </li>
             ))}
           </ul>
@@ -134,7 +158,8 @@ export default function MakePage() {
 
 function yieldWords(state: MakeState): string {
   const { yieldRatio, withinSpread } = reviewOf(state);
-  if (yieldRatio === null) return state.finishedAt === null ? '' : 'It was not weighed, so the yield is not known.';
+  if (yieldRatio === null)
+    return state.finishedAt === null ? '' : 'It was not weighed, so the yield is not known.';
   const off = Math.round(Math.abs(yieldRatio - 1) * 100);
   if (off === 0) return 'As planned.';
   return `${off}\u00a0% ${yieldRatio > 1 ? 'more' : 'less'} than planned, ${withinSpread ? 'within what was to be expected' : 'outside what was to be expected'}.`;
@@ -155,7 +180,12 @@ function useMakeAgain() {
   const milks = useAppSelector((state) => state.data.milks);
   return ({ plan, milkName }: MakeState) => {
     const { milk, acid, cream, options = {} } = plan.brief;
-    const protein = milk.proteinPct === undefined ? null : crude ? crudeProteinPct(milk.proteinPct, milk.species) : milk.proteinPct;
+    const protein =
+      milk.proteinPct === undefined
+        ? null
+        : crude
+          ? crudeProteinPct(milk.proteinPct, milk.species)
+          : milk.proteinPct;
     dispatch(
       draftSet({
         ...FIRST_DRAFT,
@@ -177,7 +207,13 @@ function useMakeAgain() {
           ...(cream && { creamLitres: at(cream.litres), creamFatPct: at(cream.fatPct) }),
           pricePerLitre: at(milk.pricePerLitre),
         },
-        options: { [plan.method]: Object.fromEntries(Object.entries(options).flatMap(([key, value]) => (typeof value === 'number' ? [[key, at(value)]] : []))) },
+        options: {
+          [plan.method]: Object.fromEntries(
+            Object.entries(options).flatMap(([key, value]) =>
+              typeof value === 'number' ? [[key, at(value)]] : [],
+            ),
+          ),
+        },
       }),
     );
   };

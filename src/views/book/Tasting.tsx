@@ -20,7 +20,9 @@ export function Tasting({ id }: { id: string }) {
       setScore(null);
       setText('');
     } catch (error) {
-      toast.error(`This could not be written down: ${(error as Error).message}. Your words are still here; try again.`);
+      toast.error(
+        `This could not be written down: ${(error as Error).message}. Your words are still here; try again.`,
+      );
     }
   };
   return (
@@ -31,7 +33,13 @@ export function Tasting({ id }: { id: string }) {
         void write();
       }}
     >
-      <ToggleGroup.Root type="single" aria-label="How good is it?" value={score === null ? '' : String(score)} onValueChange={(next) => setScore(next === '' ? null : Number(next))} className="flex gap-1.5">
+      <ToggleGroup.Root
+        type="single"
+        aria-label="How good is it?"
+        value={score === null ? '' : String(score)}
+        onValueChange={(next) => setScore(next === '' ? null : Number(next))}
+        className="flex gap-1.5"
+      >
         {WORDS.map((word, index) => (
           <ToggleGroup.Item
             key={word}
@@ -46,7 +54,14 @@ export function Tasting({ id }: { id: string }) {
       <label htmlFor={field} className="mt-3 block text-[15px] text-ink-soft">
         Taste and texture, in your words
       </label>
-      <textarea id={field} rows={2} maxLength={4000} value={text} onChange={(event) => setText(event.target.value)} className="field-line w-full bg-transparent py-1.5 text-[17px] outline-none" />
+      <textarea
+        id={field}
+        rows={2}
+        maxLength={4000}
+        value={text}
+        onChange={(event) => setText(event.target.value)}
+        className="field-line w-full bg-transparent py-1.5 text-[17px] outline-none"
+      />
       <Button type="submit" className="mt-3" disabled={score === null}>
         Note the taste
       </Button>

@@ -2,7 +2,7 @@ import { scaleLinear } from 'd3-scale';
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
 import { Link, useLocation } from 'react-router';
 import { momentOf } from '../../run/moment';
-import { readyAt, stageEndsAt, timed, stageAt } from '../../run/state';
+import { readyAt, stageAt, stageEndsAt, timed } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
 import { useWidth } from '../../ui/charts/useWidth';
@@ -23,28 +23,39 @@ export function DayLine({ demo }: { demo: boolean }) {
   const from = now - HOURS_BEFORE * 3_600_000;
   const to = now + HOURS_AFTER * 3_600_000;
   const x = scaleLinear([from, to], [0, width]).clamp(true);
-  const hours = Array.from({ length: HOURS_BEFORE + HOURS_AFTER + 1 }, (_, i) => addHours(startOfHour(from), i + 1).getTime()).filter((at) => at < to);
+  const hours = Array.from({ length: HOURS_BEFORE + HOURS_AFTER + 1 }, (_, i) =>
+    addHours(startOfHour(from), i + 1).getTime(),
+  ).filter((at) => at < to);
   const every = width < 500 ? 6 : 3;
   const rows = Math.max(1, running.length);
   return (
     <header className="relative z-10 border-b-[5px] border-on-enamel bg-enamel text-on-enamel shadow-[0_5px_0_var(--enamel-deep)]">
       <div className="mx-auto flex max-w-[1560px] flex-col gap-x-6 px-4 py-2 tab:flex-row tab:px-6">
-        <div className="flex shrink-0 items-baseline justify-between gap-3 tab:w-[10.5rem] tab:flex-col tab:justify-center tab:gap-0">
+        <div className="flex shrink-0 items-baseline justify-between gap-3 tab:w-[13rem] tab:flex-col tab:justify-center tab:gap-0">
           <Link to="/" className="name text-[25px] text-on-enamel">
             Plump Pail
           </Link>
           <p className="text-[15px] text-on-enamel-soft">
             <span className="tab:hidden">{clockText(now)}</span>
-            <span className="hidden tab:inline">
-              {formatDate(now, 'EEE d MMM, HH:mm')}
-            </span>
+            <span className="hidden tab:inline">{formatDate(now, 'EEE d MMM, HH:mm')}</span>
             {demo && ' · demo'}
           </p>
         </div>
-        <nav ref={ref} aria-label={`Day line, ${dayText(now)}`} className="relative min-w-0 flex-1 overflow-hidden" style={{ height: AXIS + rows * ROW }}>
+        <nav
+          ref={ref}
+          aria-label={`Day line, ${dayText(now)}`}
+          className="relative w-full min-w-0 shrink-0 overflow-hidden tab:w-auto tab:flex-1 tab:shrink"
+          style={{ height: AXIS + rows * ROW }}
+        >
           <svg width={width} height={AXIS + rows * ROW} className="absolute inset-0" aria-hidden="true">
             <defs>
-              <pattern id="night" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+              <pattern
+                id="night"
+                width="8"
+                height="8"
+                patternUnits="userSpaceOnUse"
+                patternTransform="rotate(45)"
+              >
                 <path d="M0 0v8" stroke="var(--on-enamel)" strokeWidth="1" opacity="0.12" />
               </pattern>
             </defs>
@@ -64,7 +75,11 @@ export function DayLine({ demo }: { demo: boolean }) {
               const named = hour % every === 0;
               return (
                 <g key={at}>
-                  <path d={`M${x(at)} ${named ? 18 : 20}V${AXIS}`} stroke="var(--on-enamel-soft)" strokeWidth={named ? 2 : 1} />
+                  <path
+                    d={`M${x(at)} ${named ? 18 : 20}V${AXIS}`}
+                    stroke="var(--on-enamel-soft)"
+                    strokeWidth={named ? 2 : 1}
+                  />
                   {named && x(at) > 16 && x(at) < width - 22 && (
                     <text x={x(at)} y={14} textAnchor="middle" fontSize="14" fill="var(--on-enamel-soft)">
                       {hour === 0 ? formatDate(at, 'EEE') : formatDate(at, 'HH')}
@@ -81,7 +96,14 @@ export function DayLine({ demo }: { demo: boolean }) {
             </p>
           )}
           {running.map((make, row) => (
-            <Strand key={make.id} make={make} now={now} top={AXIS + row * ROW} x={(at) => x(at)} width={width} />
+            <Strand
+              key={make.id}
+              make={make}
+              now={now}
+              top={AXIS + row * ROW}
+              x={(at) => x(at)}
+              width={width}
+            />
           ))}
         </nav>
       </div>
@@ -89,7 +111,19 @@ export function DayLine({ demo }: { demo: boolean }) {
   );
 }
 
-function Strand({ make, now, top, x, width }: { make: MakeView; now: number; top: number; x(at: number): number; width: number }) {
+function Strand({
+  make,
+  now,
+  top,
+  x,
+  width,
+}: {
+  make: MakeView;
+  now: number;
+  top: number;
+  x(at: number): number;
+  width: number;
+}) {
   const format = useFormat();
   const { pathname } = useLocation();
   const { state } = make;
@@ -102,9 +136,21 @@ function Strand({ make, now, top, x, width }: { make: MakeView; now: number; top
   const text = `${state.name.split(',')[0]} · ${moment.action.toLowerCase()}${moment.target ? ` ${moment.target}` : ''} · ${countdownText(due - now)}`;
   const labelLeft = Math.min(left + 8, Math.max(0, width - 260));
   return (
-    <Link to={`/pot/${make.id}`} aria-current={here ? 'page' : undefined} aria-label={`${text}, ready ${clockText(end)}`} className="absolute inset-x-0 block" style={{ top, height: ROW }}>
-      <span className={`absolute top-1 h-[26px] rounded-full border-2 ${here ? 'border-on-enamel' : 'border-now'} bg-now`} style={{ left, width: bar }} />
-      <span className={`absolute top-1 flex h-[26px] items-center rounded-full bg-now px-2.5 text-[14.5px] font-semibold whitespace-nowrap text-on-now ${here ? 'underline decoration-2 underline-offset-2' : ''}`} style={{ left: labelLeft }}>
+    <Link
+      to={`/pot/${make.id}`}
+      aria-current={here ? 'page' : undefined}
+      aria-label={`${text}, ready ${clockText(end)}`}
+      className="absolute inset-x-0 block"
+      style={{ top, height: ROW }}
+    >
+      <span
+        className={`absolute top-1 h-[26px] rounded-full border-2 ${here ? 'border-on-enamel' : 'border-now'} bg-now`}
+        style={{ left, width: bar }}
+      />
+      <span
+        className={`absolute top-1 flex h-[26px] items-center rounded-full bg-now px-2.5 text-[14.5px] font-semibold whitespace-nowrap text-on-now ${here ? 'underline decoration-2 underline-offset-2' : ''}`}
+        style={{ left: labelLeft }}
+      >
         {text}
       </span>
     </Link>

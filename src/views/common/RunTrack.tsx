@@ -19,7 +19,10 @@ export function RunTrack({ state, now }: { state: MakeState; now: number }) {
   return (
     <section aria-label="So far" className="mt-6">
       <h2 className="text-[22px]">
-        {over ? 'As it went' : 'So far'} <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">rings: your readings · dashes: the plan · dots: pH · bands: what still works</span>
+        {over ? 'As it went' : 'So far'}{' '}
+        <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">
+          rings: your readings · dashes: the plan · dots: pH · bands: what still works
+        </span>
       </h2>
       <MakeTrack
         stages={course.stages.map((stage) => {
@@ -33,7 +36,8 @@ export function RunTrack({ state, now }: { state: MakeState; now: number }) {
         readings={course.readings}
         {...(!over && { nowMin: (now - state.startedAt) / 60_000 })}
         format={format}
-        clockOf={(minute) => clockText(state.startedAt + minute * 60_000)}
+        startMs={state.startedAt}
+        clockText={clockText}
         caption={over ? 'Temperature as it went, over the plan' : 'Temperature so far, over the plan'}
       />
     </section>

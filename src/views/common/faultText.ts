@@ -4,13 +4,18 @@ import { FIELD_UNITS, type Format, type Quantity } from '../../core/units/format
 /** A fault in the maker's own units: what is wrong, what would be right. */
 export function faultText(fault: Fault, format: Format, quantity: Quantity = 'plain', unit = ''): string {
   const { bounds } = fault;
-  const said = fault.problem.startsWith('"') ? fault.problem : fault.problem.replace(/^is /, 'This is ').replace(/^lies/, 'This lies');
+  const said = fault.problem.startsWith('"')
+    ? fault.problem
+    : fault.problem.replace(/^is /, 'This is ').replace(/^lies/, 'This lies');
   if (!bounds) return `${capital(said)}; ${fault.remedy}.`;
   const field = FIELD_UNITS[quantity];
   const name = quantity === 'plain' ? unit : field.unit(format.units);
   const write = (value: number) => {
     const shown = field.out(value, format.units);
-    return format.number(shown, Number.isInteger(Math.round(shown * 100) / 100) ? 0 : Math.abs(shown) < 10 ? 2 : 0);
+    return format.number(
+      shown,
+      Number.isInteger(Math.round(shown * 100) / 100) ? 0 : Math.abs(shown) < 10 ? 2 : 0,
+    );
   };
   const number = /^This is -?[\d.]+$/.test(said);
   return `${number ? 'Out of range' : capital(said)}: give ${write(bounds.min)} to ${write(bounds.max)}${name ? `\u00a0${name}` : ''}.`;

@@ -11,7 +11,8 @@ export function hoursText(minutes: number): string {
 export function countdownText(ms: number): string {
   const over = ms < 0;
   const seconds = Math.floor(Math.abs(ms) / 1000);
-  if (seconds >= 3600) return `${over ? '+' : ''}${Math.floor(seconds / 3600)}\u00a0h\u00a0${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
+  if (seconds >= 3600)
+    return `${over ? '+' : ''}${Math.floor(seconds / 3600)}\u00a0h\u00a0${String(Math.floor((seconds % 3600) / 60)).padStart(2, '0')}`;
   return `${over ? '+' : ''}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 

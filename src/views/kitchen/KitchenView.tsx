@@ -34,7 +34,12 @@ export default function KitchenView() {
     if (basis === kitchen.proteinBasis) return;
     // The same milk, said the other way.
     const turn = basis === 'true' ? trueProteinPct : crudeProteinPct;
-    if (protein.value !== null) dispatch(fieldsSet({ proteinPct: { value: Math.round(turn(protein.value, species) * 100) / 100, text: null } }));
+    if (protein.value !== null)
+      dispatch(
+        fieldsSet({
+          proteinPct: { value: Math.round(turn(protein.value, species) * 100) / 100, text: null },
+        }),
+      );
     change({ proteinBasis: basis });
   };
   return (
@@ -44,19 +49,59 @@ export default function KitchenView() {
         <section aria-label="Units">
           <h2 className="text-[24px]">How you measure</h2>
           <Row label="Temperature">
-            <Segments label="Temperature" value={kitchen.temperature} options={[{ value: 'C', text: '°C' }, { value: 'F', text: '°F' }]} onChange={(temperature) => change({ temperature })} />
+            <Segments
+              label="Temperature"
+              value={kitchen.temperature}
+              options={[
+                { value: 'C', text: '°C' },
+                { value: 'F', text: '°F' },
+              ]}
+              onChange={(temperature) => change({ temperature })}
+            />
           </Row>
           <Row label="Volume">
-            <Segments label="Volume" value={kitchen.volume} options={[{ value: 'L', text: 'litres' }, { value: 'gal', text: 'US gallons, cups' }]} onChange={(volume) => change({ volume })} />
+            <Segments
+              label="Volume"
+              value={kitchen.volume}
+              options={[
+                { value: 'L', text: 'litres' },
+                { value: 'gal', text: 'US gallons, cups' },
+              ]}
+              onChange={(volume) => change({ volume })}
+            />
           </Row>
           <Row label="Weight">
-            <Segments label="Weight" value={kitchen.mass} options={[{ value: 'g', text: 'grams, kilos' }, { value: 'oz', text: 'ounces, pounds' }]} onChange={(mass) => change({ mass })} />
+            <Segments
+              label="Weight"
+              value={kitchen.mass}
+              options={[
+                { value: 'g', text: 'grams, kilos' },
+                { value: 'oz', text: 'ounces, pounds' },
+              ]}
+              onChange={(mass) => change({ mass })}
+            />
           </Row>
           <Row label="Decimal mark">
-            <Segments label="Decimal mark" value={kitchen.decimal} options={[{ value: '.', text: '3.5' }, { value: ',', text: '3,5' }]} onChange={(decimal) => change({ decimal })} />
+            <Segments
+              label="Decimal mark"
+              value={kitchen.decimal}
+              options={[
+                { value: '.', text: '3.5' },
+                { value: ',', text: '3,5' },
+              ]}
+              onChange={(decimal) => change({ decimal })}
+            />
           </Row>
           <Row label="Protein you type">
-            <Segments label="Protein you type" value={kitchen.proteinBasis} options={[{ value: 'crude', text: 'as labelled (crude)' }, { value: 'true', text: 'true protein' }]} onChange={changeBasis} />
+            <Segments
+              label="Protein you type"
+              value={kitchen.proteinBasis}
+              options={[
+                { value: 'crude', text: 'as labelled (crude)' },
+                { value: 'true', text: 'true protein' },
+              ]}
+              onChange={changeBasis}
+            />
           </Row>
         </section>
         <section aria-label="Where it stands">
@@ -65,21 +110,40 @@ export default function KitchenView() {
             <KitchenNumber name="roomC" label="Room" quantity="temperature" step={1} change={change} />
           </div>
           <div className="stitch mt-2 pt-2">
-            <KitchenNumber name="altitudeM" label="Altitude" quantity="height" step={kitchen.volume === 'gal' ? 100 : 50} change={change} />
-            <p className="text-[15px] text-ink-soft">Milk boils here at {format.temp(boilingC(kitchen.altitudeM), 1)}.</p>
+            <KitchenNumber
+              name="altitudeM"
+              label="Altitude"
+              quantity="height"
+              step={kitchen.volume === 'gal' ? 100 : 50}
+              change={change}
+            />
+            <p className="text-[15px] text-ink-soft">
+              Milk boils here at {format.temp(boilingC(kitchen.altitudeM), 1)}.
+            </p>
           </div>
           <div className="stitch mt-2 flex items-center justify-between gap-4 pt-2">
             <label htmlFor="currency" className="text-[15px] font-medium text-ink-soft">
               Currency
             </label>
-            <input id="currency" maxLength={12} value={kitchen.currency} placeholder="as you write it" onChange={(event) => change({ currency: event.target.value })} className="field-line min-h-11 w-44 bg-transparent text-right text-[17px] font-semibold outline-none placeholder:text-ink-soft" />
+            <input
+              id="currency"
+              maxLength={12}
+              value={kitchen.currency}
+              placeholder="as you write it"
+              onChange={(event) => change({ currency: event.target.value })}
+              className="field-line min-h-11 w-44 bg-transparent text-right text-[17px] font-semibold outline-none placeholder:text-ink-soft"
+            />
           </div>
           <h2 className="mt-7 text-[24px]">How it looks</h2>
           <Row label="Light or dark">
             <Segments
               label="Light or dark"
               value={kitchen.look}
-              options={[{ value: 'as the machine', text: 'as the machine' }, { value: 'light', text: 'light' }, { value: 'dark', text: 'dark' }]}
+              options={[
+                { value: 'as the machine', text: 'as the machine' },
+                { value: 'light', text: 'light' },
+                { value: 'dark', text: 'dark' },
+              ]}
               onChange={(look) => change({ look })}
             />
           </Row>
@@ -87,10 +151,14 @@ export default function KitchenView() {
         <section aria-label="Everything as a file" className="tab:col-span-2">
           <h2 className="text-[24px]">Everything as a file</h2>
           <p className="mt-1 max-w-[44rem] text-[16px]">
-            All you typed and noted lives in this browser, on this device. A backup is one file with everything in it. Bringing one back puts it in the place of what is here.
+            All you typed and noted lives in this browser, on this device. A backup is one file with
+            everything in it. Bringing one back puts it in the place of what is here.
           </p>
           <div className="mt-3 flex flex-wrap items-start gap-4">
-            <Button tone="main" onClick={() => void backup(db).then((file) => saveFile('plump-pail-backup.json', file))}>
+            <Button
+              tone="main"
+              onClick={() => void backup(db).then((file) => saveFile('plump-pail-backup.json', file))}
+            >
               Save a backup
             </Button>
             <TakeFile
@@ -104,7 +172,10 @@ export default function KitchenView() {
                     duration: 20_000,
                     action: {
                       label: 'As it was before',
-                      onClick: () => void restore(db, before).then((undone) => undone.ok && dispatch(kitchenSet(undone.value.kitchen))),
+                      onClick: () =>
+                        void restore(db, before).then(
+                          (undone) => undone.ok && dispatch(kitchenSet(undone.value.kitchen)),
+                        ),
                     },
                   });
                 }
@@ -139,7 +210,19 @@ function Row({ label, children }: { label: string; children: React.ReactNode }) 
 }
 
 /** A number of the kitchen: taken when it is right, kept as typed and marked when it is not. */
-function KitchenNumber({ name, label, quantity, step, change }: { name: 'roomC' | 'altitudeM'; label: string; quantity: Quantity; step: number; change(part: Partial<Kitchen>): void }) {
+function KitchenNumber({
+  name,
+  label,
+  quantity,
+  step,
+  change,
+}: {
+  name: 'roomC' | 'altitudeM';
+  label: string;
+  quantity: Quantity;
+  step: number;
+  change(part: Partial<Kitchen>): void;
+}) {
   const value = useAppSelector((state) => state.kitchen[name]);
   const format = useFormat();
   const [typed, setTyped] = useState<{ value: number | null; text: string | null } | null>(null);
@@ -147,7 +230,21 @@ function KitchenNumber({ name, label, quantity, step, change }: { name: 'roomC' 
   const right = (candidate: number | null) => candidate !== null && candidate >= min && candidate <= max;
   const wrong = typed !== null && !right(typed.value);
   const fault = wrong
-    ? faultText({ path: name, problem: typed.value === null ? ((typed.text ?? '') === '' ? 'is empty' : `"${typed.text}" is not a number`) : `is ${typed.value}`, remedy: '', bounds: { min, max } }, format, quantity)
+    ? faultText(
+        {
+          path: name,
+          problem:
+            typed.value === null
+              ? (typed.text ?? '') === ''
+                ? 'is empty'
+                : `"${typed.text}" is not a number`
+              : `is ${typed.value}`,
+          remedy: '',
+          bounds: { min, max },
+        },
+        format,
+        quantity,
+      )
     : undefined;
   return (
     <NumberField

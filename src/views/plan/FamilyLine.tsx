@@ -18,25 +18,35 @@ export function FamilyLine({ planned }: { planned: Planned }) {
   const format = useFormat();
   const brief = planned.plan.brief as Resolved;
   const method = methodById(planned.plan.method);
-  const points = useMemo(() => (method ? continuum(brief, method) : []), [brief, method]);
+  const all = useMemo(() => (method ? continuum(brief, method) : []), [brief, method]);
   const pot = methodById('warm-acid-pot-cheese')?.options.setC;
   const own = method?.options.setC;
   const ricotta = methodById('whole-milk-ricotta')?.options.setC;
-  if (!method || !own || !pot || !ricotta || points.length === 0) return null;
+  if (!method || !own || !pot || !ricotta) return null;
   const pressed = method.id === 'paneer';
-  const hottest = points.at(-1)?.tempC ?? own.max;
+  const hottest = all.at(-1)?.tempC ?? own.max;
   const min = pressed ? own.min : pot.min;
   const max = Math.min(hottest, pressed ? own.max : ricotta.max);
+  const points = all.filter((point) => point.tempC >= min && point.tempC <= max);
+  if (points.length === 0) return null;
   const liquid = isLiquidAcid(brief.acid.kind);
   const change = (tempC: number) => {
-    const target = pressed ? method.id : tempC >= RICOTTA_FROM_C ? 'whole-milk-ricotta' : 'warm-acid-pot-cheese';
+    const target = pressed
+      ? method.id
+      : tempC >= RICOTTA_FROM_C
+        ? 'whole-milk-ricotta'
+        : 'warm-acid-pot-cheese';
     dispatch(optionSet({ method: target, key: 'setC', field: { value: tempC, text: null } }));
     if (target !== method.id) dispatch(draftChanged({ method: target }));
   };
   return (
     <section aria-label="Heat against acid" className="mt-6">
       <h2 className="text-[23px]">
-        Heat or acid <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">one line from pot cheese to {pressed ? 'paneer' : 'ricotta'}: pull the knob along it</span>
+        Heat or acid{' '}
+        <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">
+          one line from pot cheese to {pressed ? 'paneer' : 'ricotta'}: pull the knob · line: acid needed ·
+          dotted: whey protein caught
+        </span>
       </h2>
       <Continuum
         points={points}
@@ -44,8 +54,18 @@ export function FamilyLine({ planned }: { planned: Planned }) {
           pressed
             ? [{ fromC: own.min, toC: Math.min(hottest, own.max), label: 'paneer, pressed', open: true }]
             : [
-                { fromC: pot.min, toC: RICOTTA_FROM_C, label: 'pot cheese', open: method.id === 'warm-acid-pot-cheese' },
-                { fromC: RICOTTA_FROM_C, toC: max, label: 'ricotta', open: method.id === 'whole-milk-ricotta' },
+                {
+                  fromC: pot.min,
+                  toC: RICOTTA_FROM_C,
+                  label: 'pot cheese',
+                  open: method.id === 'warm-acid-pot-cheese',
+                },
+                {
+                  fromC: RICOTTA_FROM_C,
+                  toC: max,
+                  label: 'ricotta',
+                  open: method.id === 'whole-milk-ricotta',
+                },
               ]
         }
         tempC={brief.options.setC ?? own.default}

@@ -1,3 +1,4 @@
+import { ToggleGroup } from 'radix-ui';
 import { METHODS } from '../../makes';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -9,24 +10,25 @@ export function MethodChooser() {
   const method = METHODS.find((one) => one.id === chosen);
   return (
     <header className="mb-3">
-      <div role="radiogroup" aria-label="What to make" className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        {METHODS.map((one) => {
-          const on = one.id === chosen;
-          return (
-            <button
-              key={one.id}
-              type="button"
-              role="radio"
-              aria-checked={on}
-              onClick={() => dispatch(draftChanged({ method: one.id }))}
-              className={`name min-h-11 text-left transition-all ${on ? 'border-b-[5px] border-now-edge text-[30px] tab:text-[36px]' : 'text-[20px] text-ink-soft underline decoration-rim-soft decoration-2 underline-offset-[6px] hover:text-ink tab:text-[22px]'}`}
-            >
-              {one.title}
-            </button>
-          );
-        })}
-      </div>
-      <p className="mt-1.5 max-w-[62rem] text-[15px] text-ink-soft">{method?.about}</p>
+      <h1 className="sr-only">Plan: {method?.title}</h1>
+      <ToggleGroup.Root
+        type="single"
+        value={chosen}
+        aria-label="What to make"
+        onValueChange={(next) => next && dispatch(draftChanged({ method: next }))}
+        className="flex flex-wrap items-baseline gap-x-6 gap-y-1"
+      >
+        {METHODS.map((one) => (
+          <ToggleGroup.Item
+            key={one.id}
+            value={one.id}
+            className="name min-h-11 text-left data-[state=on]:border-b-[5px] data-[state=on]:border-now-edge data-[state=on]:text-[30px] data-[state=off]:text-[20px] data-[state=off]:text-ink-soft data-[state=off]:underline data-[state=off]:decoration-rim-soft data-[state=off]:decoration-2 data-[state=off]:underline-offset-[6px] data-[state=off]:hover:text-ink tab:data-[state=off]:text-[22px] tab:data-[state=on]:text-[36px]"
+          >
+            {one.title}
+          </ToggleGroup.Item>
+        ))}
+      </ToggleGroup.Root>
+      <p className="mt-1.5 max-w-[70rem] text-[15px] text-ink-soft">{method?.about}</p>
     </header>
   );
 }

@@ -1,7 +1,14 @@
-import { ACIDS, ACID_KINDS, type AcidKind } from '../../core/acid/acids';
+import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
-import { SPECIES, SPECIES_FACTS, type Species, TREATMENTS, type Treatment, crudeProteinPct } from '../../core/milk/species';
+import {
+  crudeProteinPct,
+  SPECIES,
+  SPECIES_FACTS,
+  type Species,
+  TREATMENTS,
+  type Treatment,
+} from '../../core/milk/species';
 import type { Quantity } from '../../core/units/format';
 import { methodById } from '../../makes';
 import { useFormat } from '../../store/hooks';
@@ -34,6 +41,7 @@ interface FieldSpec {
   slide?: { min: number; max: number };
   hint?: string;
   placeholder?: string;
+  bare?: boolean;
 }
 
 /** What is in the pail, or what is wanted on the table; and the acid that turns it. */
@@ -61,6 +69,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
         max={spec.bounds.max}
         step={spec.step}
         slide={spec.slide}
+        bare={spec.bare ?? false}
         {...(spec.placeholder !== undefined && { placeholder: spec.placeholder })}
         fault={fault && faultText(fault, format, spec.quantity, spec.unit)}
       />
@@ -72,12 +81,21 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
     const facts = SPECIES_FACTS[species];
     const protein = crude ? crudeProteinPct(facts.proteinPct, species) : facts.proteinPct;
     dispatch(draftChanged({ species, milkId: null }));
-    dispatch(fieldsSet({ fatPct: { value: facts.fatPct, text: null }, proteinPct: { value: Math.round(protein * 100) / 100, text: null } }));
+    dispatch(
+      fieldsSet({
+        fatPct: { value: facts.fatPct, text: null },
+        proteinPct: { value: Math.round(protein * 100) / 100, text: null },
+      }),
+    );
   };
   const homogenisedNote = draft.homogenised ? 'Homogenised milk sets finer and drains slower.' : undefined;
   const acidFault = faults.find((one) => one.path === 'acid');
   const otherFaults = faults.filter(
-    (one) => one.path !== 'acid' && !one.path.startsWith('options.') && !['start', 'readyBy'].includes(one.path) && !Object.values(PATHS).includes(one.path),
+    (one) =>
+      one.path !== 'acid' &&
+      !one.path.startsWith('options.') &&
+      !['start', 'readyBy'].includes(one.path) &&
+      !Object.values(PATHS).includes(one.path),
   );
 
   return (
@@ -96,12 +114,48 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
       </div>
       <div className="space-y-2.5">
         {draft.by === 'litres'
-          ? field('litres', { label: 'Milk', bounds: BOUNDS.litres, step: gallons ? 0.25 : 0.5, quantity: 'volume', slide: { min: 0.5, max: 20 } })
-          : field('wantKg', { label: 'Cheese', bounds: BOUNDS.wantKg, step: 0.1, quantity: 'cheese', slide: { min: 0.1, max: 5 } })}
+          ? field('litres', {
+              label: 'Milk',
+              bounds: BOUNDS.litres,
+              step: gallons ? 0.25 : 0.5,
+              quantity: 'volume',
+              slide: { min: 0.5, max: 20 },
+            })
+          : field('wantKg', {
+              label: 'Cheese',
+              bounds: BOUNDS.wantKg,
+              step: 0.1,
+              quantity: 'cheese',
+              slide: { min: 0.1, max: 5 },
+            })}
         <MilkPicker />
-        <Select label="Milk of" value={draft.species} options={SPECIES.map((value) => ({ value, text: title(value) }))} onChange={changeSpecies} />
-        {field('fatPct', { label: 'Fat', bounds: BOUNDS.fatPct, step: 0.1, unit: '%', slide: { min: 0, max: 8 } })}
-        {field('proteinPct', { label: crude ? 'Protein, as labelled' : 'True protein', bounds: BOUNDS.proteinPct, step: 0.1, unit: '%', slide: { min: 2, max: 7 } })}
+        <Select
+          label="Milk of"
+          value={draft.species}
+          options={SPECIES.map((value) => ({ value, text: title(value) }))}
+          onChange={changeSpecies}
+        />
+        {field('fatPct', {
+          label: 'Fat',
+          bounds: BOUNDS.fatPct,
+          step: 0.1,
+          unit: '%',
+          slide: { min: 0, max: 8 },
+        })}
+        {field('proteinPct', {
+          label: crude ? 'Protein, as labelled' : 'True protein',
+          bounds: BOUNDS.proteinPct,
+          step: 0.1,
+          unit: '%',
+          slide: { min: 2, max: 7 },
+        })}
+        {field('startC', {
+          label: 'Starts at',
+          bounds: BOUNDS.startC,
+          step: 1,
+          quantity: 'temperature',
+          slide: { min: 0, max: 40 },
+        })}
         <Select
           label="Treated"
           value={draft.treatment}
@@ -118,10 +172,20 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
           onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes', milkId: null }))}
         />
         {homogenisedNote && <p className="text-sm text-ink-soft">{homogenisedNote}</p>}
-        {field('startC', { label: 'Starts at', bounds: BOUNDS.startC, step: 1, quantity: 'temperature' })}
-        {field('pH', { label: 'pH, if measured', bounds: BOUNDS.milkPH, step: 0.05, placeholder: format.pH(6.65) })}
+        {field('pH', {
+          label: 'pH, if measured',
+          bounds: BOUNDS.milkPH,
+          step: 0.05,
+          placeholder: format.pH(6.65),
+          bare: true,
+        })}
         <div className="stitch pt-3">
-          <Select label="Acid" value={draft.acid} options={ACID_KINDS.map((value) => ({ value, text: ACIDS[value].name }))} onChange={(acid: AcidKind) => dispatch(draftChanged({ acid }))} />
+          <Select
+            label="Acid"
+            value={draft.acid}
+            options={ACID_KINDS.map((value) => ({ value, text: ACIDS[value].name }))}
+            onChange={(acid: AcidKind) => dispatch(draftChanged({ acid }))}
+          />
           {ACIDS[draft.acid].defaultStrengthPct !== null && (
             <div className="mt-2">
               {field('strengthPct', {
@@ -139,19 +203,36 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
         {method?.cream && (
           <div className="stitch pt-3">
             <label className="flex min-h-11 items-center gap-3 text-[15px] font-medium">
-              <input type="checkbox" className="size-6 accent-(--enamel)" checked={draft.cream} onChange={(event) => dispatch(draftChanged({ cream: event.target.checked }))} />
+              <input
+                type="checkbox"
+                className="size-6 accent-(--enamel)"
+                checked={draft.cream}
+                onChange={(event) => dispatch(draftChanged({ cream: event.target.checked }))}
+              />
               {method.cream === 'milk' ? 'Cream stirred into the milk' : 'Dressed with cream at the end'}
             </label>
             {draft.cream && (
               <div className="mt-1 space-y-2">
-                {field('creamLitres', { label: 'Cream', bounds: BOUNDS.creamLitres, step: 0.05, quantity: 'volume' })}
+                {field('creamLitres', {
+                  label: 'Cream',
+                  bounds: BOUNDS.creamLitres,
+                  step: 0.05,
+                  quantity: 'volume',
+                })}
                 {field('creamFatPct', { label: 'Its fat', bounds: BOUNDS.creamFatPct, step: 1, unit: '%' })}
               </div>
             )}
           </div>
         )}
         <div className="stitch pt-3">
-          {field('pricePerLitre', { label: 'Price a litre', bounds: BOUNDS.price, step: 0.05, unit: kitchen.currency, placeholder: '–' })}
+          {field('pricePerLitre', {
+            label: 'Price a litre',
+            bounds: BOUNDS.price,
+            step: 0.05,
+            unit: kitchen.currency,
+            placeholder: '–',
+            bare: true,
+          })}
         </div>
         <When faults={faults} />
         {otherFaults.map((fault) => (

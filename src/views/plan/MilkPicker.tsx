@@ -1,8 +1,8 @@
 import { Dialog } from 'radix-ui';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
-import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
 import { parse } from '../../core/faults/zodFaults';
+import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
 import { type KnownMilk, knownMilkSchema } from '../../files/backup';
 import { usePorts } from '../../store/ports';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
@@ -23,7 +23,9 @@ export function MilkPicker() {
     dispatch(draftChanged({ milkId: milk?.id ?? null }));
     if (!milk) return;
     const protein = crude ? crudeProteinPct(milk.proteinPct, milk.species) : milk.proteinPct;
-    dispatch(draftChanged({ species: milk.species, treatment: milk.treatment, homogenised: milk.homogenised }));
+    dispatch(
+      draftChanged({ species: milk.species, treatment: milk.treatment, homogenised: milk.homogenised }),
+    );
     dispatch(
       fieldsSet({
         fatPct: at(milk.fatPct),
@@ -40,7 +42,10 @@ export function MilkPicker() {
         <Select
           label="From"
           value={draft.milkId ?? ''}
-          options={[{ value: '', text: 'another milk' }, ...milks.map((milk) => ({ value: milk.id, text: milk.name }))]}
+          options={[
+            { value: '', text: 'another milk' },
+            ...milks.map((milk) => ({ value: milk.id, text: milk.name })),
+          ]}
           onChange={choose}
         />
       )}
@@ -64,7 +69,10 @@ function KeepMilk() {
       name: name.trim(),
       species: draft.species,
       fatPct: fatPct.value,
-      proteinPct: proteinPct.value !== null && crude ? trueProteinPct(proteinPct.value, draft.species) : proteinPct.value,
+      proteinPct:
+        proteinPct.value !== null && crude
+          ? trueProteinPct(proteinPct.value, draft.species)
+          : proteinPct.value,
       treatment: draft.treatment,
       homogenised: draft.homogenised,
       pH: pH.value,
@@ -89,7 +97,10 @@ function KeepMilk() {
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <Dialog.Content className="plate fixed top-1/3 left-1/2 z-50 w-[min(26rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6" aria-describedby={undefined}>
+        <Dialog.Content
+          className="plate fixed top-1/3 left-1/2 z-50 w-[min(26rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6"
+          aria-describedby={undefined}
+        >
           <Dialog.Title className="text-2xl">Whose milk is it?</Dialog.Title>
           <form
             onSubmit={(event) => {
@@ -100,7 +111,13 @@ function KeepMilk() {
             <label htmlFor={id} className="mt-4 block text-[15px] text-ink-soft">
               A name you know it by
             </label>
-            <input id={id} value={name} maxLength={120} onChange={(event) => setName(event.target.value)} className="field-line name w-full bg-transparent py-2 text-xl outline-none" />
+            <input
+              id={id}
+              value={name}
+              maxLength={120}
+              onChange={(event) => setName(event.target.value)}
+              className="field-line name w-full bg-transparent py-2 text-xl outline-none"
+            />
             <div className="mt-5 flex justify-end gap-4">
               <Dialog.Close asChild>
                 <Button>Leave it</Button>

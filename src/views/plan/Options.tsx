@@ -36,7 +36,19 @@ export function Options({ method, faults }: { method: Method; faults: readonly F
                 fault={fault && faultText(fault, format, option.quantity, option.unit)}
               />
               {fault?.suggestion !== undefined && (
-                <Button size="small" className="mt-1" onClick={() => dispatch(optionSet({ method: method.id, key, field: { value: fault.suggestion ?? null, text: null } }))}>
+                <Button
+                  size="small"
+                  className="mt-1"
+                  onClick={() =>
+                    dispatch(
+                      optionSet({
+                        method: method.id,
+                        key,
+                        field: { value: fault.suggestion ?? null, text: null },
+                      }),
+                    )
+                  }
+                >
                   Take {format.temp(fault.suggestion)}
                 </Button>
               )}

@@ -1,7 +1,7 @@
 import { methodById } from '../../makes';
-import { Scene } from './Scene';
 import { MethodChooser } from './MethodChooser';
 import { MilkForm } from './MilkForm';
+import { Scene } from './Scene';
 import { useLivePlan } from './usePlan';
 
 /** Plan: what is in the pail on the left, what becomes of it on the right, at once as one types. */

@@ -1,19 +1,31 @@
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
-import { useFormat, useNow } from '../../store/hooks';
 import type { Planned } from '../../plan/plan';
+import { acidText } from '../../plan/telling';
+import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
 import { hoursText } from '../common/times';
 import { Doses } from './Doses';
 import { FamilyLine } from './FamilyLine';
+import { Hinges } from './Hinges';
 import { Options } from './Options';
-import { pailOf } from './pail';
 import { PlanTrack } from './PlanTrack';
-import { StartButton } from './StartButton';
+import { pailOf } from './pail';
 import { timesOf } from './planTimes';
+import { StartButton } from './StartButton';
 
 /** Pail, doses, the family's line and the track, standing on one shelf. */
-export function Scene({ planned, method, stale, faults }: { planned: Planned; method: Method; stale: boolean; faults: readonly Fault[] }) {
+export function Scene({
+  planned,
+  method,
+  stale,
+  faults,
+}: {
+  planned: Planned;
+  method: Method;
+  stale: boolean;
+  faults: readonly Fault[];
+}) {
   const format = useFormat();
   const now = useNow(30_000);
   const { plan } = planned;
@@ -21,33 +33,41 @@ export function Scene({ planned, method, stale, faults }: { planned: Planned; me
   const figure = format.kgParts(p.yieldKg.likely);
   const pail = pailOf(planned, format);
   const times = timesOf(plan, now);
+  const acid = plan.doses.find((dose) => dose.id === 'acid');
   return (
-    <section aria-label="What becomes of it" aria-busy={stale} className={`mt-5 min-w-0 lap:mt-0 ${stale ? 'opacity-60' : ''}`}>
-      {stale && <p className="mb-2 text-[15px] font-semibold">Shown as before, until the marked fields are mended.</p>}
-      <div className="grid items-start gap-x-5 gap-y-4 tab:grid-cols-[minmax(0,1.3fr)_minmax(16rem,1fr)]">
-        <div>
-          <PailFigure {...pail} />
-          <div className="-mt-1 h-[7px] rounded-full bg-enamel" aria-hidden="true" />
-        </div>
-        <div>
+    <section
+      aria-label="What becomes of it"
+      aria-busy={stale}
+      className={`mt-5 min-w-0 lap:mt-0 ${stale ? 'opacity-60' : ''}`}
+    >
+      {stale && (
+        <p className="mb-2 text-[15px] font-semibold">Shown as before, until the marked fields are mended.</p>
+      )}
+      <div className="grid items-end gap-x-5 gap-y-4 tab:grid-cols-[minmax(0,1.75fr)_minmax(16rem,1fr)]">
+        <PailFigure {...pail} />
+        <div className="pb-3">
           <p className="flex items-baseline gap-2.5" data-testid="yield">
-            <span className="figure text-[76px]">{figure.figure}</span>
-            <span className="name text-[24px]">
+            <span className="figure text-[72px]">{figure.figure}</span>
+            <span className="name text-[21px] whitespace-nowrap">
               {figure.unit} of {method.short}
             </span>
           </p>
           <p className="mt-1 text-[16px]">
-            likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)} · moisture {format.percent(p.moisturePct)} · fat in dry matter {format.percent(p.fatInDryMatterPct)}
+            likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)} · moisture{' '}
+            {format.percent(p.moisturePct)} · fat in dry matter {format.percent(p.fatInDryMatterPct)}
           </p>
           <p className="mt-1 text-[16px]">
-            {format.litres(p.wheyLitres)} of {p.wheyKind} whey, pH {format.pH(p.wheyPH)}: {WHEY_WORDS[p.wheyKind]}
+            {format.litres(p.wheyLitres)} of {p.wheyKind} whey, pH {format.pH(p.wheyPH)}:{' '}
+            {WHEY_WORDS[p.wheyKind]}
           </p>
           <p className="stitch mt-3 pt-3 text-[16px]">
-            <strong className="figure text-[26px]">{hoursText(p.totalHours * 60)}</strong> from first warming, <strong>{format.number(p.handsOnMin)} min</strong> of them hands on
+            <strong className="figure text-[26px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}
+            <strong>{format.number(p.handsOnMin)} min</strong> of them hands on
             {p.costPerKg !== null && (
               <>
                 {' '}
-                · <strong>{`${format.number(p.costPerKg, 2)} ${plan.brief.currency ?? ''}`.trim()}</strong> a kilo
+                · <strong>{`${format.number(p.costPerKg, 2)} ${plan.brief.currency ?? ''}`.trim()}</strong> a
+                kilo
               </>
             )}
           </p>
@@ -57,12 +77,24 @@ export function Scene({ planned, method, stale, faults }: { planned: Planned; me
           <StartButton planned={planned} disabled={stale} />
         </div>
       </div>
+      <div className="h-[7px] rounded-full bg-enamel" aria-hidden="true" />
       <div className="mt-4 grid gap-x-7 gap-y-5 tab:grid-cols-2">
-        <Doses planned={planned} />
+        <div>
+          <Doses planned={planned} />
+          <Hinges hinges={plan.hinges} />
+        </div>
         <Options method={method} faults={faults} />
       </div>
       <FamilyLine planned={planned} />
       <PlanTrack planned={planned} startMs={times.startMs} />
+      <p
+        className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
+        aria-hidden="true"
+      >
+        <span>{format.kg(p.yieldKg.likely)}</span>
+        {acid && <span>{`${acidText(acid, acid.grams, format)} ${acid.ingredient}`}</span>}
+        <span>{hoursText(p.totalHours * 60)}</span>
+      </p>
     </section>
   );
 }

@@ -40,11 +40,19 @@ export function StartButton({ planned, disabled }: { planned: Planned; disabled:
       navigate(`/pot/${id}`);
     } catch (error) {
       setStarting(false);
-      toast.error(`The make could not be written down: ${(error as Error).message}. Nothing is lost; try again, or free some space on this device.`);
+      toast.error(
+        `The make could not be written down: ${(error as Error).message}. Nothing is lost; try again, or free some space on this device.`,
+      );
     }
   };
   return (
-    <Button tone="main" className="mt-4 w-full text-[19px]" size="usual" disabled={disabled || starting} onClick={() => void start()}>
+    <Button
+      tone="main"
+      className="mt-4 w-full text-[19px]"
+      size="usual"
+      disabled={disabled || starting}
+      onClick={() => void start()}
+    >
       Take it to the pot
     </Button>
   );

@@ -25,7 +25,9 @@ export function When({ faults }: { faults: readonly Fault[] }) {
           { value: 'start', text: 'start at' },
           { value: 'readyBy', text: 'ready by' },
         ]}
-        onChange={(next) => dispatch(draftChanged({ when: next, moment: next !== 'now' && moment === '' ? nextHour : moment }))}
+        onChange={(next) =>
+          dispatch(draftChanged({ when: next, moment: next !== 'now' && moment === '' ? nextHour : moment }))
+        }
       />
       {when !== 'now' && (
         <input
@@ -36,7 +38,11 @@ export function When({ faults }: { faults: readonly Fault[] }) {
           className="field-line mt-2 min-h-11 w-full bg-transparent text-[17px] font-semibold outline-none"
         />
       )}
-      {fault && <FaultText>{moment === '' ? 'No time is given yet: choose one, or choose “now”.' : faultText(fault, format)}</FaultText>}
+      {fault && (
+        <FaultText>
+          {moment === '' ? 'No time is given yet: choose one, or choose “now”.' : faultText(fault, format)}
+        </FaultText>
+      )}
     </div>
   );
 }

@@ -1,6 +1,6 @@
-import type { Fault } from '../../core/faults/fault';
 import { ACIDS } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
+import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
 import type { Kitchen } from '../../files/backup';
@@ -25,8 +25,15 @@ export const PATHS: Record<DraftField, string> = {
 };
 
 const EMPTY_BOUNDS = {
-  litres: BOUNDS.litres, wantKg: BOUNDS.wantKg, fatPct: BOUNDS.fatPct, proteinPct: BOUNDS.proteinPct, pH: BOUNDS.milkPH,
-  startC: BOUNDS.startC, strengthPct: BOUNDS.vinegarPct, creamLitres: BOUNDS.creamLitres, creamFatPct: BOUNDS.creamFatPct,
+  litres: BOUNDS.litres,
+  wantKg: BOUNDS.wantKg,
+  fatPct: BOUNDS.fatPct,
+  proteinPct: BOUNDS.proteinPct,
+  pH: BOUNDS.milkPH,
+  startC: BOUNDS.startC,
+  strengthPct: BOUNDS.vinegarPct,
+  creamLitres: BOUNDS.creamLitres,
+  creamFatPct: BOUNDS.creamFatPct,
   pricePerLitre: BOUNDS.price,
 } as const satisfies Record<DraftField, { min: number; max: number }>;
 
@@ -49,7 +56,8 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   const read = (name: DraftField): number | undefined => {
     const field = draft.fields[name];
     if (field.value !== null) return field.value;
-    if (!OPTIONAL.includes(name) || (field.text ?? '').trim() !== '') faults.push(unreadable(PATHS[name], field.text, EMPTY_BOUNDS[name]));
+    if (!OPTIONAL.includes(name) || (field.text ?? '').trim() !== '')
+      faults.push(unreadable(PATHS[name], field.text, EMPTY_BOUNDS[name]));
     return undefined;
   };
   const protein = read('proteinPct');
@@ -63,7 +71,11 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   const wantsStrength = ACIDS[draft.acid].defaultStrengthPct !== null;
   const moment = draft.when === 'now' ? {} : { [draft.when]: draft.moment };
   if (draft.when === 'start' && draft.moment !== '' && draft.moment < nowWall) {
-    faults.push({ path: 'start', problem: 'lies in the past', remedy: 'give a time from now on, or choose “now”' });
+    faults.push({
+      path: 'start',
+      problem: 'lies in the past',
+      remedy: 'give a time from now on, or choose “now”',
+    });
   }
   const value = {
     format: 'plump-pail/brief',
@@ -73,7 +85,10 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
       species: draft.species,
       ...(draft.by === 'litres' && { litres: read('litres') }),
       fatPct: read('fatPct'),
-      proteinPct: protein !== undefined && kitchen.proteinBasis === 'crude' ? trueProteinPct(protein, draft.species) : protein,
+      proteinPct:
+        protein !== undefined && kitchen.proteinBasis === 'crude'
+          ? trueProteinPct(protein, draft.species)
+          : protein,
       treatment: draft.treatment,
       homogenised: draft.homogenised,
       pH: read('pH'),
@@ -81,7 +96,8 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
       pricePerLitre: read('pricePerLitre'),
     },
     ...(draft.by === 'wantKg' && { wantKg: read('wantKg') }),
-    ...(draft.cream && method?.cream && { cream: { litres: read('creamLitres'), fatPct: read('creamFatPct') } }),
+    ...(draft.cream &&
+      method?.cream && { cream: { litres: read('creamLitres'), fatPct: read('creamFatPct') } }),
     acid: { kind: draft.acid, ...(wantsStrength && { strengthPct: read('strengthPct') }) },
     roomC: kitchen.roomC,
     altitudeM: kitchen.altitudeM,

@@ -5,12 +5,17 @@ import type { Planned } from '../../plan/plan';
 import type { PailPart, PailProps } from '../../ui/charts/PailFigure';
 
 function parts(body: Parts, format: Format): PailPart[] {
-  const part = (key: string, label: string, kg: number): PailPart => ({ key, label, kg, text: format.kg(kg) });
+  const part = (key: string, label: string, kg: number): PailPart => ({
+    key,
+    label,
+    kg,
+    text: format.kg(kg),
+  });
   return [
     part('fat', 'fat', body.fat),
     part('casein', 'casein', body.casein),
     part('wheyProtein', 'whey protein', body.wheyProtein),
-    part('dissolved', body.salt > 0 ? 'lactose, minerals, salt' : 'lactose, minerals', body.lactose + body.minerals + body.salt + body.acid),
+    part('dissolved', 'lactose, ash', body.lactose + body.minerals + body.salt + body.acid),
     part('water', 'water', body.water),
   ];
 }

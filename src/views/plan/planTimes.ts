@@ -6,7 +6,11 @@ import { momentText } from '../common/times';
 export function timesOf(plan: Plan, now: number) {
   const minutes = plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
   const { start, readyBy } = plan.brief;
-  const startMs = start ? parseISO(start).getTime() : readyBy ? parseISO(readyBy).getTime() - minutes * 60_000 : now;
+  const startMs = start
+    ? parseISO(start).getTime()
+    : readyBy
+      ? parseISO(readyBy).getTime() - minutes * 60_000
+      : now;
   const readyMs = startMs + minutes * 60_000;
   const late = startMs < now - 90_000;
   return {

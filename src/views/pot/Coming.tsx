@@ -3,7 +3,15 @@ import { type MakeState, stageEndsAt } from '../../run/state';
 import { clockText, hoursText } from '../common/times';
 
 /** The next stages and when they come. */
-export function Coming({ state, now, words }: { state: MakeState; now: number; words(index: number): StageWords | null }) {
+export function Coming({
+  state,
+  now,
+  words,
+}: {
+  state: MakeState;
+  now: number;
+  words(index: number): StageWords | null;
+}) {
   let at = Math.max(now, stageEndsAt(state));
   const next = state.plan.stages.slice(state.index + 1, state.index + 4).map((stage, i) => {
     const begins = at;

@@ -1,31 +1,39 @@
+import type { Format } from '../../core/units/format';
 import type { Moment } from '../../run/moment';
 import { type RampAdvice, rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stageAt } from '../../run/state';
-import type { Format } from '../../core/units/format';
 import { useFormat } from '../../store/hooks';
 import { clockText } from '../common/times';
 
-/** What the readings say, then what to do, what right looks like and what only looks wrong. */
-export function Guidance({ state, moment, now }: { state: MakeState; moment: Moment; now: number }) {
+/** What the readings of a warming say, in words. */
+export function RampSays({ state, now }: { state: MakeState; now: number }) {
   const format = useFormat();
   const ramp = rampAdvice(state);
-  const said = ramp && rampText(ramp, format, stageAt(state).targetC ?? 0);
+  if (!ramp) return null;
+  const said = rampText(ramp, format, stageAt(state).targetC ?? 0);
   const last = state.readings.findLast((one) => one.at >= state.stageStartedAt);
   return (
-    <>
-      {said && (
-        <div className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-1 rounded-[16px] border-l-[10px] border-now-edge bg-now-wash px-5 py-3" aria-live="polite">
-          {last && (
-            <p>
-              <span className="figure text-[46px]">{format.temp(last.tempC, 1)}</span>{' '}
-              <span className="text-[15px] text-ink-soft">{agoText(now - last.at)}</span>
-            </p>
-          )}
-          <p className="min-w-[14rem] flex-1 text-[19px] leading-snug">
-            <strong>{said.now}</strong> {said.why}
-          </p>
-        </div>
+    <div
+      className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-1 rounded-[16px] border-l-[10px] border-now-edge bg-now-wash px-5 py-3"
+      aria-live="polite"
+    >
+      {last && (
+        <p>
+          <span className="figure text-[46px]">{format.temp(last.tempC, 1)}</span>{' '}
+          <span className="text-[15px] text-ink-soft">{agoText(now - last.at)}</span>
+        </p>
       )}
+      <p className="min-w-[14rem] flex-1 text-[19px] leading-snug">
+        <strong>{said.now}</strong> {said.why}
+      </p>
+    </div>
+  );
+}
+
+/** What to do, what right looks like and what only looks wrong. */
+export function Steps({ moment }: { moment: Moment }) {
+  return (
+    <div>
       <ol className="mt-4 space-y-1.5 text-[20px] leading-snug">
         {moment.steps.filter(Boolean).map((step) => (
           <li key={step}>{step}</li>
@@ -40,7 +48,7 @@ export function Guidance({ state, moment, now }: { state: MakeState; moment: Mom
           </>
         )}
       </p>
-    </>
+    </div>
   );
 }
 
@@ -69,8 +77,14 @@ function rampText(advice: RampAdvice, format: Format, targetC: number): { now: s
       const rise = `${format.tempStep(advice.perMin)} a minute`;
       if (advice.pace === 'on time') return { now: 'On time.', why: `${arrives}, ${rise}.` };
       return advice.pace === 'ahead'
-        ? { now: `${format.number(advice.byMin)} min ahead.`, why: `${arrives}, ${rise}. Turn down a little and stir more: fast milk catches.` }
-        : { now: `${format.number(advice.byMin)} min behind.`, why: `${arrives}, ${rise}. Turn up a little, or put the lid on between stirs.` };
+        ? {
+            now: `${format.number(advice.byMin)} min ahead.`,
+            why: `${arrives}, ${rise}. Turn down a little and stir more: fast milk catches.`,
+          }
+        : {
+            now: `${format.number(advice.byMin)} min behind.`,
+            why: `${arrives}, ${rise}. Turn up a little, or put the lid on between stirs.`,
+          };
     }
   }
 }

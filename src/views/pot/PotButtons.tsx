@@ -16,34 +16,48 @@ interface Props {
   moment: Moment;
   busy: boolean;
   note(event: NewEvent): Promise<boolean>;
-  onAbandoned(): void;
 }
 
 /** What one can do: move on, step back, take back; and, apart from these, what seldom happens. */
-export function PotButtons({ state, moment, busy, note, onAbandoned }: Props) {
+export function PotButtons({ state, moment, busy, note }: Props) {
   const { undoable } = state;
   return (
     <div className="mt-5 flex flex-wrap items-stretch gap-4">
       {moment.main && (
-        <Button tone="main" size="hand" className="min-w-[13rem] flex-[2] text-[26px]" disabled={busy} onClick={() => moment.main && void note(moment.main.event)}>
+        <Button
+          tone="main"
+          size="hand"
+          className="min-w-[15rem] flex-[2] text-[25px]"
+          disabled={busy}
+          onClick={() => moment.main && void note(moment.main.event)}
+        >
           <CheckGlyph size={30} />
           {moment.main.text}
         </Button>
       )}
       {moment.pour && <OtherAmount pour={moment.pour} note={note} />}
-      <Button size="hand" className="flex-1" disabled={busy || !undoable} onClick={() => undoable && void note({ type: 'undone', target: undoable.seq })}>
+      <Button
+        size="hand"
+        className="flex-1"
+        disabled={busy || !undoable}
+        onClick={() => undoable && void note({ type: 'undone', target: undoable.seq })}
+      >
         <UndoGlyph size={28} />
         <span>
           Undo
           {undoable && <span className="block text-[15px] font-medium">{eventText(undoable)}</span>}
         </span>
       </Button>
-      <Button size="hand" className="flex-1" disabled={busy || state.index === 0} onClick={() => void note({ type: 'back', from: stageAt(state).id })}>
+      <Button
+        size="hand"
+        className="flex-1"
+        disabled={busy || state.index === 0}
+        onClick={() => void note({ type: 'back', from: stageAt(state).id })}
+      >
         <BackGlyph size={26} />
         Back
       </Button>
       <NoteIt note={note} />
-      <Abandon note={note} onAbandoned={onAbandoned} />
     </div>
   );
 }
@@ -73,7 +87,10 @@ function OtherAmount({ pour, note }: { pour: NonNullable<Moment['pour']>; note: 
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <Dialog.Content className="plate fixed top-1/3 left-1/2 z-50 w-[min(28rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6" aria-describedby={undefined}>
+        <Dialog.Content
+          className="plate fixed top-1/3 left-1/2 z-50 w-[min(28rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6"
+          aria-describedby={undefined}
+        >
           <Dialog.Title className="text-[26px]">How much went in?</Dialog.Title>
           <form
             onSubmit={(event) => {
@@ -132,19 +149,35 @@ function NoteIt({ note }: { note: Props['note'] }) {
       </Dialog.Trigger>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <Dialog.Content className="plate fixed top-1/3 left-1/2 z-50 w-[min(30rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6" aria-describedby={undefined}>
+        <Dialog.Content
+          className="plate fixed top-1/3 left-1/2 z-50 w-[min(30rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6"
+          aria-describedby={undefined}
+        >
           <Dialog.Title className="text-[26px]">A note for the book</Dialog.Title>
           <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
             What happened, in your words
           </label>
-          <textarea id={id} value={text} maxLength={4000} rows={3} onChange={(event) => setText(event.target.value)} className="field-line w-full bg-transparent py-2 text-[19px] outline-none" />
+          <textarea
+            id={id}
+            value={text}
+            maxLength={4000}
+            rows={3}
+            onChange={(event) => setText(event.target.value)}
+            className="field-line w-full bg-transparent py-2 text-[19px] outline-none"
+          />
           <div className="mt-6 flex gap-4">
             <Dialog.Close asChild>
               <Button size="hand" className="flex-1">
                 Close
               </Button>
             </Dialog.Close>
-            <Button tone="main" size="hand" className="flex-1" disabled={text.trim() === ''} onClick={() => void write()}>
+            <Button
+              tone="main"
+              size="hand"
+              className="flex-1"
+              disabled={text.trim() === ''}
+              onClick={() => void write()}
+            >
               Note it
             </Button>
           </div>
@@ -154,25 +187,33 @@ function NoteIt({ note }: { note: Props['note'] }) {
   );
 }
 
-function Abandon({ note, onAbandoned }: Pick<Props, 'note' | 'onAbandoned'>) {
+export function Abandon({ note, onAbandoned }: Pick<Props, 'note'> & { onAbandoned(): void }) {
   const [reason, setReason] = useState('');
   const id = useId();
   return (
     <AlertDialog.Root>
       <AlertDialog.Trigger asChild>
-        <Button size="hand" tone="quiet" className="flex-1">
-          Give it up
+        <Button tone="quiet" className="-mr-4">
+          Give this make up
         </Button>
       </AlertDialog.Trigger>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
         <AlertDialog.Content className="plate fixed top-1/3 left-1/2 z-50 w-[min(30rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6">
           <AlertDialog.Title className="text-[26px]">Give this make up?</AlertDialog.Title>
-          <AlertDialog.Description className="mt-2 text-[17px]">It goes into the book as it stands. Why it went wrong is worth a line.</AlertDialog.Description>
+          <AlertDialog.Description className="mt-2 text-[17px]">
+            It goes into the book as it stands. Why it went wrong is worth a line.
+          </AlertDialog.Description>
           <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
             Why, if you know
           </label>
-          <input id={id} value={reason} maxLength={4000} onChange={(event) => setReason(event.target.value)} className="field-line w-full bg-transparent py-2 text-[19px] outline-none" />
+          <input
+            id={id}
+            value={reason}
+            maxLength={4000}
+            onChange={(event) => setReason(event.target.value)}
+            className="field-line w-full bg-transparent py-2 text-[19px] outline-none"
+          />
           <div className="mt-6 flex gap-4">
             <AlertDialog.Cancel asChild>
               <Button size="hand" className="flex-1">
@@ -185,7 +226,9 @@ function Abandon({ note, onAbandoned }: Pick<Props, 'note' | 'onAbandoned'>) {
                 tone="danger"
                 className="flex-1"
                 onClick={() => {
-                  void note({ type: 'abandoned', reason: reason.trim() }).then((written) => written && onAbandoned());
+                  void note({ type: 'abandoned', reason: reason.trim() }).then(
+                    (written) => written && onAbandoned(),
+                  );
                 }}
               >
                 Give it up

@@ -45,7 +45,10 @@ function Nothing({ text }: { text: string }) {
     <section className="py-8">
       <h1 className="text-[36px]">{text}</h1>
       <p className="mt-3 text-[19px]">Plan one first, then take it to the pot.</p>
-      <Link to="/plan" className="mt-6 inline-flex min-h-[76px] items-center rounded-[20px] bg-enamel px-9 text-[22px] font-semibold text-on-enamel">
+      <Link
+        to="/plan"
+        className="mt-6 inline-flex min-h-[76px] items-center rounded-[20px] bg-enamel px-9 text-[22px] font-semibold text-on-enamel"
+      >
         To the plan
       </Link>
     </section>

@@ -34,7 +34,9 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
     const value = read === null ? null : quantity.in(read, format.units);
     if (value === null || value < bounds.min || value > bounds.max) {
       const low = format.number(quantity.out(bounds.min, format.units), chosen === 'temperature' ? 0 : 3);
-      setFault(`${text === '' ? 'Nothing is entered yet' : 'That cannot be right'}: give ${low} to ${format.number(quantity.out(bounds.max, format.units))} ${unit}.`);
+      setFault(
+        `${text === '' ? 'Nothing is entered yet' : 'That cannot be right'}: give ${low} to ${format.number(quantity.out(bounds.max, format.units))} ${unit}.`,
+      );
       return;
     }
     if (chosen === 'weight' && last) await onFinish(value);
@@ -64,7 +66,11 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
           {chosen === 'temperature' ? 'Temperature' : last ? 'Finished weight' : 'Weight'}
         </label>
         {(pad === 'weight' || last) && (
-          <button type="button" className="min-h-11 px-2 text-[15px] font-semibold underline underline-offset-4" onClick={() => setChosen(chosen === 'weight' ? 'temperature' : 'weight')}>
+          <button
+            type="button"
+            className="min-h-11 px-2 text-[15px] font-semibold underline underline-offset-4"
+            onClick={() => setChosen(chosen === 'weight' ? 'temperature' : 'weight')}
+          >
             {chosen === 'weight' ? 'temperature' : 'weight'}
           </button>
         )}
@@ -75,7 +81,11 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
           inputMode="none"
           autoComplete="off"
           value={text}
-          placeholder={chosen === 'temperature' && lastTempC !== null ? format.number(quantity.out(lastTempC, format.units), 1) : ''}
+          placeholder={
+            chosen === 'temperature' && lastTempC !== null
+              ? format.number(quantity.out(lastTempC, format.units), 1)
+              : ''
+          }
           onChange={(event) => {
             setFault(null);
             setText(event.target.value);

@@ -6,12 +6,12 @@ import { tellingOf } from '../../plan/telling';
 import { momentOf } from '../../run/moment';
 import { type MakeState, readyAt, stageAt } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
-import { CautionGlyph } from '../../ui/glyphs/glyphs';
+import { Cautions } from '../../ui/parts/Cautions';
+import { RunTrack } from '../common/RunTrack';
 import { clockText, countdownText, momentText } from '../common/times';
 import { Coming } from './Coming';
-import { Guidance } from './Guidance';
-import { PotButtons } from './PotButtons';
-import { RunTrack } from '../common/RunTrack';
+import { RampSays, Steps } from './Guidance';
+import { Abandon, PotButtons } from './PotButtons';
 import { ReadingPad } from './ReadingPad';
 import { useNote } from './useNote';
 import { useWakeLock } from './useWakeLock';
@@ -50,10 +50,17 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
     <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:items-start lap:gap-6">
       <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8">
         <p className="text-[16px] text-ink-soft">
-          {state.name} · stage {state.index + 1} of {state.plan.stages.length} · {format.litres(state.plan.brief.milk.litres ?? 0)} · ready about {momentText(readyAt(state, now), now)}
+          {state.name} · stage {state.index + 1} of {state.plan.stages.length} ·{' '}
+          {format.litres(state.plan.brief.milk.litres ?? 0)} · ready about{' '}
+          {momentText(readyAt(state, now), now)}
         </p>
         <div className="mt-1 flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
-          <h1 ref={heading} tabIndex={-1} data-big className="figure text-[70px] outline-none tab:text-[80px]">
+          <h1
+            ref={heading}
+            tabIndex={-1}
+            data-big
+            className="figure text-[70px] outline-none tab:text-[80px]"
+          >
             {moment.action}
             {moment.target && (
               <>
@@ -64,8 +71,15 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
               </>
             )}
           </h1>
-          <p className="ml-auto text-right" role="timer" aria-label={`${countdownText(left)}, ${moment.endsWhat}`}>
-            <span data-big className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[88px] ${left < 0 ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}>
+          <p
+            className="ml-auto text-right"
+            role="timer"
+            aria-label={`${countdownText(left)}, ${moment.endsWhat}`}
+          >
+            <span
+              data-big
+              className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[88px] ${left < 0 ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
+            >
               {countdownText(left)}
             </span>
             <span className="text-[16px] text-ink-soft">
@@ -73,21 +87,27 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             </span>
           </p>
         </div>
-        <Guidance state={state} moment={moment} now={now} />
-        {moment.wantsLook && <WheyLooks busy={busy} last={state.looks.at(-1)?.look ?? null} onLook={(look) => void note({ type: 'whey', look })} />}
-        <PotButtons state={state} moment={moment} busy={busy} note={note} onAbandoned={() => navigate(`/book/${id}`)} />
-        {cautions.length > 0 && (
-          <ul className="mt-5 space-y-2">
-            {cautions.map((one) => (
-              <li key={one.id} className="flex gap-3 border-l-4 border-danger pl-3 text-[17px] leading-snug">
-                <span className="mt-0.5 shrink-0 text-danger">
-                  <CautionGlyph size={24} />
-                </span>
-                {CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text}
-              </li>
-            ))}
-          </ul>
-        )}
+        <RampSays state={state} now={now} />
+        <div className="flex flex-col-reverse tab:flex-col">
+          <Steps moment={moment} />
+          <div>
+            {moment.wantsLook && (
+              <WheyLooks
+                busy={busy}
+                last={state.looks.at(-1)?.look ?? null}
+                onLook={(look) => void note({ type: 'whey', look })}
+              />
+            )}
+            <PotButtons state={state} moment={moment} busy={busy} note={note} />
+          </div>
+        </div>
+        <Cautions
+          large
+          texts={cautions.map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text)}
+        />
+        <p className="mt-6 -mb-2 flex justify-end">
+          <Abandon note={note} onAbandoned={() => navigate(`/book/${id}`)} />
+        </p>
       </section>
       <aside className="mt-5 space-y-5 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 lap:mt-0 lap:block lap:space-y-5">
         <ReadingPad

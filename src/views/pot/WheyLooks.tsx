@@ -8,12 +8,21 @@ const WORDS: Record<WheyLook, string> = {
 };
 
 /** A look at the whey: four glasses to compare with, each with its name. */
-export function WheyLooks({ busy, last, onLook }: { busy: boolean; last: WheyLook | null; onLook(look: WheyLook): void }) {
+export function WheyLooks({
+  busy,
+  last,
+  onLook,
+}: {
+  busy: boolean;
+  last: WheyLook | null;
+  onLook(look: WheyLook): void;
+}) {
   return (
-    <div role="group" aria-label="What does the whey look like?" className="mt-5">
-      <p className="name text-[22px]">
-        What does the whey look like?{last && <span className="font-plain text-[16px] font-normal text-ink-soft"> last time: {last}</span>}
-      </p>
+    <fieldset className="mt-5 min-w-0">
+      <legend className="name text-[22px]">
+        What does the whey look like?
+        {last && <span className="font-plain text-[16px] font-normal text-ink-soft"> last time: {last}</span>}
+      </legend>
       <div className="mt-2 grid grid-cols-2 gap-4 tab:grid-cols-4">
         {WHEY_LOOKS.map((look) => (
           <button
@@ -31,7 +40,7 @@ export function WheyLooks({ busy, last, onLook }: { busy: boolean; last: WheyLoo
           </button>
         ))}
       </div>
-    </div>
+    </fieldset>
   );
 }
 
@@ -40,8 +49,10 @@ function Glass({ look }: { look: WheyLook }) {
   const opacity = { milky: 1, cloudy: 0.85, clear: 0.55, creamy: 0.9 }[look];
   return (
     <svg width="38" height="52" viewBox="0 0 38 52" aria-hidden="true" className="shrink-0">
-      {look !== 'milky' && <path d="M24 4L15 44" stroke="var(--ink)" strokeWidth="3" opacity={look === 'clear' ? 0.9 : 0.3} />}
-      <path d="M6 16h26l-2.5 30a3 3 0 0 1-3 2.500H11.500a3 3 0 0 1-3-2.500z" fill={fill} opacity={opacity} />
+      {look !== 'milky' && (
+        <path d="M24 4L15 44" stroke="var(--ink)" strokeWidth="3" opacity={look === 'clear' ? 0.9 : 0.3} />
+      )}
+      <path d="M6 16h26l-2.5 30a3 3 0 0 1-3 2.5H11.5a3 3 0 0 1-3-2.5z" fill={fill} opacity={opacity} />
       {look === 'creamy' && (
         <g fill="#d9a53a">
           <circle cx="13" cy="19" r="2.6" />
@@ -50,7 +61,12 @@ function Glass({ look }: { look: WheyLook }) {
         </g>
       )}
       {look === 'milky' && <path d="M10 24h18M9.5 30h18" stroke="#cfc8ae" strokeWidth="1.5" />}
-      <path d="M4 8h30l-3.5 38.500a3.5 3.5 0 0 1-3.5 3H11a3.5 3.5 0 0 1-3.5-3z" fill="none" stroke="var(--rim)" strokeWidth="2.8" />
+      <path
+        d="M4 8h30l-3.5 38.500a3.5 3.5 0 0 1-3.5 3H11a3.5 3.5 0 0 1-3.5-3z"
+        fill="none"
+        stroke="var(--rim)"
+        strokeWidth="2.8"
+      />
     </svg>
   );
 }

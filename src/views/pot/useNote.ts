@@ -25,7 +25,9 @@ export function useNote(makeId: string) {
         return done.ok;
       } catch (error) {
         last.current = null;
-        toast.error(`This could not be written down: ${(error as Error).message}. What you typed is still here; try again.`);
+        toast.error(
+          `This could not be written down: ${(error as Error).message}. What you typed is still here; try again.`,
+        );
         return false;
       } finally {
         setBusy(false);

@@ -1,0 +1,31 @@
+import type { Plan } from '../../plan/schema';
+import { useFormat } from '../../store/hooks';
+
+/** What the spread of the yield comes from, and which measurement would narrow it. */
+export function Hinges({ hinges }: { hinges: Plan['hinges'] }) {
+  const format = useFormat();
+  if (hinges.length === 0) return null;
+  return (
+    <section aria-label="What the yield hangs on" className="mt-5">
+      <h2 className="text-[23px]">What the yield hangs on</h2>
+      <ul>
+        {hinges.slice(0, 3).map((hinge) => (
+          <li key={hinge.on} className="stitch mt-2 pt-2 text-[15px]">
+            <div className="flex items-center gap-2.5">
+              <span
+                className="h-3.5 rounded-sm border-2 border-rim bg-now"
+                style={{ width: `${Math.max(2, hinge.shareOfVariancePct * 0.6)}%` }}
+                aria-hidden="true"
+              />
+              <span>
+                <strong className="figure text-[18px]">{format.percent(hinge.shareOfVariancePct)}</strong>{' '}
+                <strong>{hinge.on}</strong>
+              </span>
+            </div>
+            Sharpen it: {hinge.sharpenBy}.
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
