@@ -73,7 +73,7 @@ function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, format: 
       return {
         ...base,
         action: 'Look',
-        target: 'at the whey',
+        target: null,
         endsAt: advice.lookAt,
         endsWhat: 'then part the curds',
         steps: [

@@ -1,7 +1,7 @@
-import type { ReactElement } from 'react';
+import type { ReactNode } from 'react';
 
 /** Own drawings for the ways around: one pen, round ends, drawn on a 32-unit square. */
-function Pen({ size = 30, children }: { size?: number | undefined; children: ReactElement }) {
+function Pen({ size = 30, children }: { size?: number | undefined; children: ReactNode }) {
   return (
     <svg
       width={size}
@@ -23,35 +23,27 @@ type Sized = { size?: number };
 
 export const PailGlyph = ({ size }: Sized) => (
   <Pen size={size}>
-    <>
-      <path d="M5 12h22M7 12l2.6 14.5a2 2 0 0 0 2 1.6h8.8a2 2 0 0 0 2-1.6L25 12" />
-      <path d="M7.5 11.5C8 5 12 3 16 3s8 2 8.5 8.5" />
-      <path d="M8.8 18c2.5-1.6 4.5 1.2 7.2 0s4.7-1.3 7.2 0" />
-    </>
+    <path d="M5 12h22M7 12l2.6 14.5a2 2 0 0 0 2 1.6h8.8a2 2 0 0 0 2-1.6L25 12" />
+    <path d="M7.5 11.5C8 5 12 3 16 3s8 2 8.5 8.5" />
+    <path d="M8.8 18c2.5-1.6 4.5 1.2 7.2 0s4.7-1.3 7.2 0" />
   </Pen>
 );
 export const PotGlyph = ({ size }: Sized) => (
   <Pen size={size}>
-    <>
-      <path d="M5 14h22v9a4 4 0 0 1-4 4H9a4 4 0 0 1-4-4zM5 17H2M27 17h3" />
-      <path d="M11 10c-1.5-2 1.5-3 0-5M16 10c-1.5-2 1.5-3 0-5M21 10c-1.5-2 1.5-3 0-5" />
-    </>
+    <path d="M5 14h22v9a4 4 0 0 1-4 4H9a4 4 0 0 1-4-4zM5 17H2M27 17h3" />
+    <path d="M11 10c-1.5-2 1.5-3 0-5M16 10c-1.5-2 1.5-3 0-5M21 10c-1.5-2 1.5-3 0-5" />
   </Pen>
 );
 export const BookGlyph = ({ size }: Sized) => (
   <Pen size={size}>
-    <>
-      <path d="M16 8c-2.5-2.2-6-3-11-3v20c5 0 8.5.8 11 3 2.5-2.2 6-3 11-3V5c-5 0-8.5.8-11 3zM16 8v20" />
-      <path d="M8.5 11c1.8.1 3 .4 4.3.9M8.5 16c1.8.1 3 .4 4.3.9" />
-    </>
+    <path d="M16 8c-2.5-2.2-6-3-11-3v20c5 0 8.5.8 11 3 2.5-2.2 6-3 11-3V5c-5 0-8.5.8-11 3zM16 8v20" />
+    <path d="M8.5 11c1.8.1 3 .4 4.3.9M8.5 16c1.8.1 3 .4 4.3.9" />
   </Pen>
 );
 export const KitchenGlyph = ({ size }: Sized) => (
   <Pen size={size}>
-    <>
-      <path d="M3 6h26M9 6v8M9 14c-2.6 0-3.8 2-3.8 4.8S6.5 25 9 25s3.8-3.400 3.8-6.2S11.6 14 9 14z" />
-      <path d="M22 6v6M17.5 12h9v5.5a4.5 4.5 0 0 1-9 0zM22 22v4" />
-    </>
+    <path d="M3 6h26M9 6v8M9 14c-2.6 0-3.8 2-3.8 4.8S6.5 25 9 25s3.8-3.4 3.8-6.2S11.6 14 9 14z" />
+    <path d="M22 6v6M17.5 12h9v5.5a4.5 4.5 0 0 1-9 0zM22 22v4" />
   </Pen>
 );
 export const HandGlyph = ({ size }: Sized) => (

@@ -1,7 +1,7 @@
 import { Slider } from 'radix-ui';
 import { useId } from 'react';
 import { FIELD_UNITS, type Quantity, type UnitChoice } from '../../core/units/format';
-import { decimalsFor, readNumber, roundTo } from '../../core/units/numbers';
+import { readNumber, roundTo } from '../../core/units/numbers';
 
 export interface NumberFieldProps {
   label: string;
@@ -29,7 +29,7 @@ export interface NumberFieldProps {
 }
 
 /** The decimals a step needs. */
-const decimalsOf = (step: number) => decimalsFor(step, 1, 3);
+const decimalsOf = (step: number) => String(step).split('.')[1]?.length ?? 0;
 
 /** A number one can type, nudge or pull; keeps what was typed, even when it cannot be read. */
 export function NumberField(props: NumberFieldProps) {

@@ -1,12 +1,15 @@
 import { methodById } from '../../makes';
+import { useAppSelector } from '../../store/store';
 import { MethodChooser } from './MethodChooser';
 import { MilkForm } from './MilkForm';
+import { Options } from './Options';
 import { Scene } from './Scene';
 import { useLivePlan } from './usePlan';
 
 /** Plan: what is in the pail on the left, what becomes of it on the right, at once as one types. */
 export default function PlanView() {
   const live = useLivePlan();
+  const chosen = methodById(useAppSelector((state) => state.draft.method));
   const method = methodById(live.planned?.plan.method ?? '');
   return (
     <div className="lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:gap-x-7">
@@ -17,7 +20,10 @@ export default function PlanView() {
       {live.planned && method ? (
         <Scene planned={live.planned} method={method} stale={live.brief === null} faults={live.faults} />
       ) : (
-        <p className="mt-6 text-lg">Mend the marked fields and the plan appears here.</p>
+        <section className="mt-6 max-w-[32rem] lap:mt-0">
+          <p className="mb-4 text-lg">Mend the marked fields and the plan appears here.</p>
+          {chosen && <Options method={chosen} faults={live.faults} />}
+        </section>
       )}
     </div>
   );

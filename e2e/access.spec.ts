@@ -1,0 +1,60 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import { expect, type Page, test } from '@playwright/test';
+import { DEMO } from '../playwright.config';
+
+test.use({ baseURL: DEMO });
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface Found {
+  id: string;
+  impact: string;
+  nodes: { html: string; failureSummary: string }[];
+}
+
+/** Faults of serious or critical weight; incomplete checks are not faults. */
+async function serious(page: Page): Promise<string[]> {
+  await page.evaluate(axe);
+  const found = (await page.evaluate(() => (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run())).violations as Found[];
+  return found
+    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .flatMap((one) => one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`));
+}
+
+const VIEWS = ['/plan', '/pot', '/book', '/book/demo-make-5', '/kitchen'];
+
+for (const colorScheme of ['light', 'dark'] as const) {
+  for (const path of VIEWS) {
+    test(`${path}, ${colorScheme}: no serious accessibility fault, nothing wider than the screen`, async ({ browser }) => {
+      const context = await browser.newContext({ baseURL: DEMO, colorScheme, viewport: { width: 1280, height: 800 } });
+      const page = await context.newPage();
+      const errors: string[] = [];
+      page.on('pageerror', (error) => errors.push(error.message));
+      page.on('console', (message) => message.type() === 'error' && errors.push(message.text()));
+      await page.goto(path);
+      await expect(page.locator('h1')).toBeAttached();
+      await expect(page.locator('html')).toHaveAttribute('data-look', colorScheme);
+      expect(await serious(page)).toEqual([]);
+      for (const width of [820, 390]) {
+        await page.setViewportSize({ width, height: 844 });
+        await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+      }
+      expect(await serious(page)).toEqual([]);
+      expect(errors).toEqual([]);
+      await context.close();
+    });
+  }
+}
+
+test('views load when first visited, and nothing comes from elsewhere', async ({ page, baseURL }) => {
+  const asked: string[] = [];
+  page.on('request', (request) => asked.push(request.url()));
+  await page.goto('/kitchen');
+  await expect(page.locator('h1')).toHaveText('Kitchen');
+  expect(asked.filter((url) => /PotView|PlanView/.test(url))).toEqual([]);
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByTestId('yield')).toBeVisible();
+  expect(asked.some((url) => /PlanView/.test(url))).toBe(true);
+  expect(asked.filter((url) => !url.startsWith(baseURL as string) && !url.startsWith('blob:') && !url.startsWith('data:'))).toEqual([]);
+});

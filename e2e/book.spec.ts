@@ -1,0 +1,105 @@
+import { readFile } from 'node:fs/promises';
+import { expect, type Page, test } from '@playwright/test';
+import { checkFile } from '../src/files/kinds';
+import { DEMO } from '../playwright.config';
+
+test.use({ baseURL: DEMO });
+
+async function saved(page: Page, button: string): Promise<string> {
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: button }).click()]);
+  return readFile(await download.path(), 'utf8');
+}
+
+const give = (page: Page, label: string, text: string) =>
+  page.getByLabel(label).setInputFiles({ name: 'file.json', mimeType: 'application/json', buffer: Buffer.from(text) });
+
+const entries = (page: Page) => page.getByRole('main').getByRole('listitem');
+
+test('the demo has six finished makes and a running ricotta, and is found by its words', async ({ page }) => {
+  await page.goto('/book');
+  await expect(entries(page)).toHaveCount(6);
+  await expect(page.getByRole('navigation', { name: /Day line/ }).getByRole('link')).toContainText('Friday ricotta');
+  await page.getByRole('searchbox').fill('teasel');
+  await expect(entries(page)).toHaveCount(2);
+  await page.getByRole('searchbox').fill('gorgon');
+  await expect(page.getByRole('main')).toContainText('Nothing in the book speaks of “gorgon”');
+});
+
+test('a make goes out as a file that the check passes, and comes back after it was taken out', async ({ page }) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /Paneer for the towpath/ }).click();
+  const file = await saved(page, 'Save as a file');
+  expect(checkFile(JSON.parse(file))).toMatchObject({ ok: true, value: { kind: 'make' } });
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(entries(page)).toHaveCount(5);
+  await give(page, 'Take in a make', file);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Paneer for the towpath');
+  await page.getByRole('link', { name: 'The book', exact: true }).click();
+  await expect(entries(page)).toHaveCount(6);
+});
+
+test('taking out can be undone', async ({ page }) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /Lemon pot cheese/ }).click();
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(entries(page)).toHaveCount(5);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(entries(page)).toHaveCount(6);
+});
+
+test('a bad file is answered with the reason and nothing changes', async ({ page }) => {
+  await page.goto('/book');
+  const answer = page.getByRole('alert');
+  await give(page, 'Take in a make', 'not json');
+  await expect(answer).toContainText('is not JSON');
+  await give(page, 'Take in a make', '{"format":"plump-pail/plan","version":1}');
+  await expect(answer).toContainText('format: is "plump-pail/plan"; give plump-pail/make');
+  await page.getByRole('link', { name: /Paneer for the towpath/ }).click();
+  const file = await saved(page, 'Save as a file');
+  await page.getByRole('link', { name: 'The book', exact: true }).click();
+  await give(page, 'Take in a make', file);
+  await expect(answer).toContainText('is in the book already');
+  await give(page, 'Take in a make', file.replace('"tempC": ', '"tempC": 4'));
+  await expect(answer).toContainText('give -5 to 110 °C');
+  await expect(entries(page)).toHaveCount(6);
+});
+
+test('a backup brings everything back; a broken one changes nothing', async ({ page }) => {
+  await page.goto('/kitchen');
+  const file = await saved(page, 'Save a backup');
+  expect(checkFile(JSON.parse(file))).toMatchObject({ ok: true, value: { kind: 'backup' } });
+  await page.goto('/book');
+  await page.getByRole('link', { name: /Goat pot cheese/ }).click();
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(entries(page)).toHaveCount(5);
+  await page.goto('/kitchen');
+  await give(page, 'Bring a backup back', file.slice(0, -40));
+  await expect(page.getByRole('alert')).toContainText('is not JSON');
+  await give(page, 'Bring a backup back', file.replace('"roomC": 18', '"roomC": 181'));
+  await expect(page.getByRole('alert')).toContainText('kitchen.roomC: is 181; give -5 to 45 °C');
+  await give(page, 'Bring a backup back', file);
+  await expect(page.getByText('The backup is back.')).toBeVisible();
+  await page.goto('/book');
+  await expect(entries(page)).toHaveCount(6);
+});
+
+test('make again lays the same brief out on the plan', async ({ page }) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /Ricotta for tarts/ }).click();
+  await page.getByRole('button', { name: 'Make again' }).click();
+  await expect(page.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('12');
+  await expect(page.getByRole('textbox', { name: 'Moisture wanted', exact: true })).toHaveValue('69');
+  await expect(page.getByLabel('From').locator('option:checked')).toHaveText('Sallow Reach cows');
+});
+
+test('the demo starts over', async ({ page }) => {
+  await page.goto('/book');
+  await page.getByRole('link', { name: /Lemon pot cheese/ }).click();
+  await page.getByRole('button', { name: 'Take out' }).click();
+  await expect(entries(page)).toHaveCount(5);
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Start the demo over' }).click();
+  await expect(page).toHaveURL(/plan/);
+  await page.getByRole('navigation', { name: 'Ways around' }).getByRole('link', { name: 'Book' }).click();
+  await expect(entries(page)).toHaveCount(6);
+});

@@ -1,0 +1,53 @@
+import { expect, type Page, test } from '@playwright/test';
+import { action, open } from './kitchen';
+
+/** Tabs on until the thing with that name has the keyboard; fails when it cannot be reached. */
+async function tabTo(page: Page, name: RegExp | string) {
+  for (let i = 0; i < 90; i++) {
+    const focused = page.locator(':focus');
+    const said = (await focused.count()) === 0 ? '' : await focused.evaluate((e) => (e.getAttribute('aria-label') ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? e.textContent ?? '').trim());
+    if (typeof name === 'string' ? said === name : name.test(said)) return;
+    await page.keyboard.press('Tab');
+  }
+  throw new Error(`the keyboard never reaches ${name}`);
+}
+
+async function pressOn(page: Page, name: RegExp | string) {
+  await tabTo(page, name);
+  await page.keyboard.press('Enter');
+}
+
+test('a make with the keyboard alone, from plan to book', async ({ page }) => {
+  await open(page, '/');
+  await pressOn(page, 'See what my milk can become');
+  await expect(page.getByTestId('yield')).toBeVisible();
+  await tabTo(page, 'Milk');
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('6');
+  await tabTo(page, 'Fat');
+  await page.keyboard.press('ArrowUp');
+  await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('3.8');
+  await pressOn(page, 'Take it to the pot');
+  await expect(action(page)).toContainText('Clean');
+  await pressOn(page, 'All clean');
+  await expect(action(page)).toContainText('Weigh out');
+  await pressOn(page, 'Measured');
+  await expect(action(page)).toContainText('Scald');
+  await tabTo(page, /^Temperature/);
+  await page.keyboard.type('64,5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('64.5\u00a0°C');
+  await pressOn(page, /reached$/);
+  await pressOn(page, /^Poured/);
+  await expect(action(page)).toContainText('Look');
+  await pressOn(page, /^clear/);
+  await pressOn(page, 'On to the rest');
+  await pressOn(page, 'Rested');
+  await pressOn(page, 'Drained');
+  await pressOn(page, 'Salted');
+  await tabTo(page, /^Finished weight/);
+  await page.keyboard.type('1.8');
+  await page.keyboard.press('Enter');
+  await expect(page).toHaveURL(/\/book\//);
+  await expect(page.getByRole('region', { name: 'What came out' })).toContainText('1.80\u00a0kg');
+});

@@ -1,0 +1,60 @@
+import { expect, type Page } from '@playwright/test';
+
+/** A Thursday morning in the kitchen's own zone; the app's clock starts here and runs on. */
+export const MORNING = '2026-11-26T09:00:00';
+
+/** Opens a view with the app's clock set. */
+export async function open(page: Page, path: string, at = MORNING) {
+  await page.clock.install({ time: new Date(`${at}+01:00`) });
+  await page.goto(path);
+  await expect(page.getByRole('navigation', { name: 'Ways around' })).toBeVisible();
+}
+
+/** Types into a number field of the plan. */
+export async function type(page: Page, label: string, text: string) {
+  await page.getByRole('textbox', { name: label, exact: true }).fill(text);
+}
+
+/** The text of the big yield figure, once the spread has settled on what is typed. */
+export const yieldText = (page: Page) => page.getByTestId('yield').innerText();
+
+/** Starts a make of the first-run plan. */
+export async function toThePot(page: Page) {
+  await page.getByRole('button', { name: 'Take it to the pot' }).click();
+  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
+}
+
+export const action = (page: Page) => page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
+
+/** Notes a temperature on the pad by its keys. */
+export async function noteTemperature(page: Page, text: string) {
+  const pad = page.getByRole('form', { name: 'Note a reading' });
+  for (const key of text) await pad.getByRole('button', { name: key === '.' ? 'decimal mark' : key, exact: true }).click();
+  await pad.getByRole('button', { name: 'Note it' }).click();
+  await expect(pad.getByRole('textbox')).toHaveValue('');
+}
+
+/** Walks a ricotta from its first stage to the last, acid by the whey, and leaves it at the scale. */
+export async function walkRicotta(page: Page) {
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await page.getByRole('button', { name: 'Measured' }).click();
+  await expect(action(page)).toContainText('Scald');
+  await page.clock.fastForward('20:00');
+  await noteTemperature(page, '52.5');
+  await page.clock.fastForward('10:00');
+  await noteTemperature(page, '72');
+  await page.getByRole('button', { name: /reached/ }).click();
+  await page.getByRole('button', { name: /^Poured/ }).click();
+  await page.clock.fastForward('02:00');
+  await page.getByRole('button', { name: /^cloudy/ }).click();
+  await page.getByRole('button', { name: /^Poured/ }).click();
+  await page.getByRole('button', { name: /^clear/ }).click();
+  await page.getByRole('button', { name: 'On to the rest' }).click();
+  await expect(action(page)).toContainText('Let it rest');
+  await page.clock.fastForward('12:00');
+  await page.getByRole('button', { name: 'Rested' }).click();
+  await page.clock.fastForward('45:00');
+  await page.getByRole('button', { name: 'Drained' }).click();
+  await page.getByRole('button', { name: 'Salted' }).click();
+  await expect(action(page)).toContainText('Weigh it');
+}

@@ -1,0 +1,195 @@
+import { expect, test } from '@playwright/test';
+import { formatter, METRIC } from '../src/core/units/format';
+import { trueProteinPct } from '../src/core/milk/species';
+import type { Brief } from '../src/plan/brief/schema';
+import { planBrief } from '../src/plan/plan';
+import { acidText } from '../src/plan/telling';
+import { open, type } from './kitchen';
+
+const f = formatter(METRIC);
+
+/** What the core says of a first-run draft with changes. */
+function core(method: string, litres: number, change: Partial<Brief['milk']> = {}, rest: Partial<Brief> = {}) {
+  const brief: Brief = {
+    format: 'plump-pail/brief',
+    version: 1,
+    method,
+    milk: {
+      species: 'cow', litres, fatPct: 3.7, proteinPct: trueProteinPct(3.2, 'cow'), treatment: 'pasteurised', homogenised: false, startC: 4, ...change,
+    },
+    acid: { kind: 'citric' },
+    roomC: 20,
+    altitudeM: 0,
+    options: {},
+    ...rest,
+  };
+  const planned = planBrief(brief);
+  if (!planned.ok) throw new Error(JSON.stringify(planned.faults));
+  return planned.value.plan;
+}
+
+for (const [name, id] of [
+  ['Whole-milk ricotta', 'whole-milk-ricotta'],
+  ['Warm-acid pot cheese', 'warm-acid-pot-cheese'],
+  ['Paneer', 'paneer'],
+] as const) {
+  test(`${name}: the figures on the page are the core’s`, async ({ page }) => {
+    await open(page, '/plan');
+    await page.getByRole('radio', { name }).click();
+    await type(page, 'Milk', '7,5');
+    await type(page, 'Fat', '4.2');
+    const plan = core(id, 7.5, { fatPct: 4.2 });
+    const { yieldKg, totalHours } = plan.predictions;
+    const scene = page.getByRole('region', { name: 'What becomes of it' });
+    await expect(page.getByTestId('yield')).toContainText(f.kgParts(yieldKg.likely).figure);
+    await expect(scene).toContainText(`likely ${f.kg(yieldKg.low)} to ${f.kg(yieldKg.high)}`);
+    const minutes = Math.round(totalHours * 60);
+    await expect(scene).toContainText(`${Math.floor(minutes / 60)}\u00a0h\u00a0${String(minutes % 60).padStart(2, '0')}`);
+    for (const dose of plan.doses) {
+      const line = page.locator(`[data-dose="${dose.id}"]`);
+      await expect(line).toContainText(dose.id === 'acid' ? acidText(dose, dose.grams, f) : f.grams(dose.grams));
+    }
+  });
+}
+
+test('drawn cheese and whey add up to everything that went into the pail', async ({ page }) => {
+  await open(page, '/plan');
+  await expect(page.locator('[data-part]')).toHaveCount(10);
+  const kg = await page.locator('[data-part]').evaluateAll((parts) => parts.map((part) => Number((part as SVGElement).dataset.kg)));
+  const plan = core('whole-milk-ricotta', 4);
+  const acid = plan.doses.find((dose) => dose.id === 'acid');
+  const salt = plan.doses.find((dose) => dose.id === 'salt');
+  const solids = ((acid?.grams ?? 0) + (salt?.grams ?? 0) + (acid?.diluteInMl ?? 0)) / 1000;
+  // 4 L of this milk at its own density, from memory between 1.028 and 1.034.
+  const milk = kg.reduce((a, b) => a + b, 0) - solids;
+  expect(milk / 4).toBeGreaterThan(1.028);
+  expect(milk / 4).toBeLessThan(1.034);
+});
+
+test('kilograms wanted give the litres', async ({ page }) => {
+  await open(page, '/plan');
+  await page.getByRole('radio', { name: 'want' }).click();
+  await type(page, 'Cheese', '2');
+  await expect(page.getByTestId('yield')).toContainText('2.00');
+});
+
+test('units are switched once and remembered; what is typed is kept in meaning', async ({ page }) => {
+  await open(page, '/kitchen');
+  await page.getByRole('radio', { name: '°F' }).click();
+  await page.getByRole('radio', { name: 'US gallons, cups' }).click();
+  await page.getByRole('radio', { name: 'ounces, pounds' }).click();
+  await page.getByRole('radio', { name: '3,5', exact: true }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('1,06');
+  await expect(page.getByRole('textbox', { name: 'Scald to', exact: true })).toHaveValue('194');
+  await expect(page.getByTestId('yield')).toContainText('lb of ricotta');
+  await page.reload();
+  await expect(page.getByTestId('yield')).toContainText('lb of ricotta');
+  const ricottaLb = (core('whole-milk-ricotta', 4).predictions.yieldKg.likely / 0.45359237).toFixed(2).replace('.', ',');
+  await expect(page.getByTestId('yield')).toContainText(ricottaLb);
+});
+
+test('the family’s line: pulled across 80 °C a pot cheese becomes a ricotta', async ({ page }) => {
+  await open(page, '/plan');
+  await page.getByRole('radio', { name: 'Warm-acid pot cheese' }).click();
+  const knob = page.getByRole('slider', { name: 'Set temperature' });
+  const acid = page.locator('[data-dose="acid"]');
+  const cool = Number.parseFloat(await acid.locator('.figure').innerText());
+  await knob.focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('PageUp');
+  const warmer = Number.parseFloat(await acid.locator('.figure').innerText());
+  expect(warmer).toBeLessThan(cool);
+  await knob.fill('85');
+  await expect(page.getByRole('radio', { name: 'Whole-milk ricotta' })).toBeChecked();
+  await expect(page.getByRole('textbox', { name: 'Scald to', exact: true })).toHaveValue('85');
+});
+
+test.describe('bad input is answered beside the field and nothing typed is lost', () => {
+  const cases: [label: string, text: string, answer: string][] = [
+    ['Fat', '-1', 'give 0 to 12'],
+    ['Fat', '60', 'give 0 to 12'],
+    ['Fat', '', 'is empty'],
+    ['Protein, as labelled', '0', 'give 1 to 9'],
+    ['Milk', '0', 'give 0.20 to 500'],
+    ['Milk', '5000', 'give 0.20 to 500'],
+    ['Milk', 'a bucket', 'is not a number'],
+    ['Starts at', '70', 'give 0 to 45'],
+    ['Scald to', '120', 'give 80 to 95'],
+  ];
+  for (const [label, text, answer] of cases) {
+    test(`${label} “${text}”`, async ({ page }) => {
+      await open(page, '/plan');
+      const before = await page.getByTestId('yield').innerText();
+      await type(page, label, text);
+      const field = page.getByRole('textbox', { name: label, exact: true });
+      await expect(page.locator(`[data-field="${label}"]`).getByRole('alert')).toContainText(answer);
+      await expect(field).toHaveAttribute('aria-invalid', 'true');
+      await expect(page.getByTestId('yield')).toHaveText(before.replace(/\n/g, ''), { useInnerText: false });
+      await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeDisabled();
+      await page.reload();
+      await expect(field).toHaveValue(text);
+      await expect(page.getByRole('alert')).toContainText(answer);
+    });
+  }
+
+  test('vinegar of 0 or 80 %, and an acid too weak for the set', async ({ page }) => {
+    await open(page, '/plan');
+    await page.getByLabel('Acid', { exact: true }).selectOption('vinegar');
+    for (const text of ['0', '80']) {
+      await type(page, 'Strength', text);
+      await expect(page.locator('[data-field="Strength"]').getByRole('alert')).toContainText('give 2 to 30');
+    }
+    await type(page, 'Strength', '2');
+    await page.getByRole('radio', { name: 'Warm-acid pot cheese' }).click();
+    await type(page, 'Warm to', '45');
+    await expect(page.getByRole('alert')).toContainText(/more than milk can take and still set.*stronger acid/);
+  });
+
+  test('an altitude where the scald cannot be reached offers one that can', async ({ page }) => {
+    await open(page, '/kitchen');
+    await type(page, 'Altitude', '9000');
+    await expect(page.getByRole('alert')).toContainText('give −400 to 5000');
+    await type(page, 'Altitude', '4000');
+    await page.getByRole('link', { name: 'Plan', exact: true }).click();
+    const alert = page.locator('[data-field="Scald to"]').getByRole('alert');
+    await expect(alert).toContainText('milk boils there at 86.7 °C');
+    await page.getByRole('button', { name: /^Take 85/ }).click();
+    await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeEnabled();
+  });
+
+  test('a start in the past', async ({ page }) => {
+    await open(page, '/plan');
+    await page.getByRole('radio', { name: 'start at' }).click();
+    await page.getByLabel('Start at').fill('2026-11-20T09:00');
+    await expect(page.getByRole('alert')).toContainText('lies in the past');
+    await page.getByLabel('Start at').fill('2026-11-27T09:00');
+    await expect(page.getByRole('region', { name: 'What becomes of it' })).toContainText('Start Fri 09:00');
+  });
+
+  test('ultra-heated milk is allowed, with a note', async ({ page }) => {
+    await open(page, '/plan');
+    await page.getByLabel('Treated').selectOption('ultra-heat');
+    await expect(page.getByRole('region', { name: 'The make' })).toContainText('Ultra-heated milk sets with acid, but softer');
+    await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeEnabled();
+  });
+});
+
+test('a newcomer has a dosing card in at most six actions', async ({ page }) => {
+  await open(page, '/');
+  await page.getByRole('link', { name: 'See what my milk can become' }).click(); // 1
+  await type(page, 'Milk', '2'); // 2
+  await type(page, 'Fat', '3.5'); // 3
+  const dose = core('whole-milk-ricotta', 2, { fatPct: 3.5 }).doses[0];
+  await expect(page.locator('[data-dose="acid"]')).toContainText(f.grams(dose?.grams ?? 0));
+});
+
+test('the spread follows from the worker, and a milk is kept by name', async ({ page }) => {
+  await open(page, '/plan');
+  await expect(page.getByRole('region', { name: 'What the yield hangs on' })).toContainText('moisture of the cheese');
+  await page.getByRole('button', { name: 'Keep this milk by name' }).click();
+  await page.getByLabel('A name you know it by').fill('Corner shop');
+  await page.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByLabel('From')).toHaveValue(/.+/);
+  await page.reload();
+  await expect(page.getByLabel('From').locator('option:checked')).toHaveText('Corner shop');
+});

@@ -1,0 +1,229 @@
+import { mkdtemp, rm } from 'node:fs/promises';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { chromium, expect, type Page, test } from '@playwright/test';
+import { OWN } from '../playwright.config';
+import { action, MORNING, noteTemperature, open, toThePot, walkRicotta } from './kitchen';
+
+const timer = (page: Page) => page.getByRole('region', { name: 'Now' }).getByRole('timer');
+
+/** Every event of the only make on this device, as the database holds it. */
+const stored = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<{ type: string; seq: number }[]>((resolve, reject) => {
+        const opened = indexedDB.open('plump-pail');
+        opened.onerror = () => reject(opened.error);
+        opened.onsuccess = () => {
+          const all = opened.result.transaction('events').objectStore('events').getAll();
+          all.onsuccess = () => resolve(all.result);
+        };
+      }),
+  );
+
+test('a whole ricotta, from the plan to the book', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await expect(action(page)).toContainText('Clean');
+  await walkRicotta(page);
+  const pad = page.getByRole('form', { name: 'Note a reading' });
+  await pad.getByRole('textbox').fill('1,2');
+  await pad.getByRole('button', { name: 'Weigh and finish' }).click();
+  await expect(page).toHaveURL(/\/book\//);
+  const out = page.getByRole('region', { name: 'What came out' });
+  await expect(out).toContainText('1.20\u00a0kg');
+  await expect(out).toContainText(/citric acid used.*\(90\u00a0%\)/);
+  await expect(out).toContainText('hottest reading72.0\u00a0°C');
+  await page.getByRole('radio', { name: /good/ }).click();
+  await page.getByLabel('Taste and texture, in your words').fill('Sweet.');
+  await page.getByRole('button', { name: 'Note the taste' }).click();
+  await page.clock.fastForward('20:00:00');
+  await page.getByRole('radio', { name: /the best/ }).click();
+  await page.getByLabel('Taste and texture, in your words').fill('Firmer this morning.');
+  await page.getByRole('button', { name: 'Note the taste' }).click();
+  const tasted = page.getByRole('region', { name: 'Tasted' });
+  await expect(tasted.getByRole('listitem')).toHaveCount(2);
+  await expect(tasted).toContainText('20 h after');
+});
+
+test('the ramp is told in words from two readings, and what is over is over', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await page.getByRole('button', { name: 'Measured' }).click();
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText('Note a temperature.');
+  await page.clock.fastForward('10:00');
+  await noteTemperature(page, '20');
+  await page.clock.fastForward('10:00');
+  await noteTemperature(page, '40');
+  // 2 °C a minute from 40 °C: 25 minutes more, at 09:45 on this clock.
+  await expect(now).toContainText(/At this pace 90\u00a0°C at 09:45, 2.0\u00a0°C a minute/);
+  await page.clock.fastForward('20:00');
+  await noteTemperature(page, '89');
+  await expect(now).toContainText('Turn the heat off now.');
+  await noteTemperature(page, '97');
+  await expect(now).toContainText(/7.0\u00a0°C over/);
+});
+
+test('held-back acid comes in portions until the whey is clear, and beyond the plan only in small ones', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  for (const button of ['All clean', 'Measured', /reached/]) await page.getByRole('button', { name: button }).click();
+  await expect(page.getByRole('button', { name: 'On to the rest' })).toHaveCount(0);
+  const poured = page.getByRole('button', { name: /^Poured/ });
+  const shares: number[] = [];
+  for (let i = 0; i < 6; i++) {
+    await poured.click();
+    await expect(action(page)).toContainText('Look');
+    shares.push(Number(/(\d+)\u00a0% of the planned/.exec(await page.getByRole('region', { name: 'Now' }).innerText())?.[1]));
+    await page.getByRole('button', { name: /^milky/ }).click();
+    await expect(action(page)).toContainText('Pour more');
+  }
+  expect(shares).toEqual([85, 90, 95, 100, 105, 110]);
+  await page.getByRole('button', { name: 'Other amount' }).click();
+  await page.getByLabel(/Acid as bought/).fill('0,4');
+  await page.getByRole('button', { name: 'Note it' }).last().click();
+  await page.getByRole('button', { name: /^clear/ }).click();
+  await expect(page.getByRole('button', { name: 'On to the rest' })).toBeEnabled();
+});
+
+test('a double tap counts once, undo takes back, back steps back', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await page.getByRole('button', { name: 'All clean' }).dblclick();
+  await expect(action(page)).toContainText('Weigh out');
+  await page.getByRole('button', { name: 'Measured' }).click();
+  await noteTemperature(page, '12.5');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(now).toContainText('12.5\u00a0°C');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(now).not.toContainText('12.5\u00a0°C');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  await expect(action(page)).toContainText('Weigh out');
+  await page.getByRole('button', { name: 'Back', exact: true }).click();
+  await expect(action(page)).toContainText('Clean');
+  expect((await stored(page)).map((event) => event.type)).toEqual(['started', 'done', 'done', 'temperature', 'undone', 'undone', 'back']);
+});
+
+test('closing the tab and coming back stands at the same stage with the right time left', async ({ page, context }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await page.getByRole('button', { name: 'Measured' }).click();
+  await page.getByRole('button', { name: /reached/ }).click();
+  await page.getByRole('button', { name: /^Poured/ }).click();
+  await page.getByRole('button', { name: /^clear/ }).click();
+  await page.getByRole('button', { name: 'On to the rest' }).click();
+  await expect(timer(page)).toContainText(/1[12]:\d\d/);
+  const events = await stored(page);
+  const entered = (events.at(-1) as unknown as { at: number }).at;
+  await page.close();
+  const again = await context.newPage();
+  await again.clock.setFixedTime(new Date(entered + 5 * 60_000));
+  await again.goto('/pot');
+  await expect(action(again)).toContainText('Let it rest');
+  await expect(timer(again)).toContainText('7:00');
+  await again.clock.setFixedTime(new Date(entered + 13.5 * 60_000));
+  await again.reload();
+  await expect(timer(again)).toContainText('+1:30');
+});
+
+test('a killed browser loses nothing that showed as noted', async () => {
+  const home = await mkdtemp(join(tmpdir(), 'pail-'));
+  const launch = () =>
+    chromium.launchPersistentContext(home, { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'], baseURL: OWN });
+  try {
+    let noted = 0;
+    for (let round = 0; round < 3; round++) {
+      const context = await launch();
+      const page = context.pages()[0] ?? (await context.newPage());
+      if (round === 0) {
+        await page.goto('/plan');
+        await toThePot(page);
+        await page.getByRole('button', { name: 'All clean' }).click();
+        await page.getByRole('button', { name: 'Measured' }).click();
+      } else await page.goto('/pot');
+      await expect(action(page)).toContainText('Scald');
+      const readings = (await stored(page)).filter((event) => event.type === 'temperature');
+      expect(readings).toHaveLength(noted);
+      for (let i = 0; i < 3; i++) {
+        await noteTemperature(page, `${20 + round * 10 + i}`);
+        await expect(page.getByRole('region', { name: 'Now' })).toContainText(`${20 + round * 10 + i}.0\u00a0°C`);
+        noted++;
+      }
+      const session = await context.browser()?.newBrowserCDPSession();
+      await session?.send('Browser.crash').catch(() => undefined);
+      await context.close().catch(() => undefined);
+    }
+  } finally {
+    await rm(home, { recursive: true, force: true });
+  }
+});
+
+test('two windows on one make agree and never fork it', async ({ page, context }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  const second = await context.newPage();
+  await second.goto(page.url());
+  await expect(action(second)).toContainText('Clean');
+  await Promise.all([page.getByRole('button', { name: 'All clean' }).click(), second.getByRole('button', { name: 'All clean' }).click()]);
+  await expect(action(page)).toContainText('Weigh out');
+  await expect(action(second)).toContainText('Weigh out');
+  const events = await stored(page);
+  expect(events.map((event) => event.seq)).toEqual(events.map((_, i) => i));
+  expect(events.filter((event) => event.type === 'done')).toHaveLength(1);
+});
+
+for (const viewport of [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1180 },
+  { width: 390, height: 844 },
+]) {
+  test(`wet hands at ${viewport.width} px: sizes and distances`, async ({ page }) => {
+    await page.setViewportSize(viewport);
+    await open(page, '/plan', MORNING);
+    await toThePot(page);
+    const check = async () => {
+      const caps = await page.locator('[data-big]').evaluateAll((texts) =>
+        texts.map((text) => {
+          const style = getComputedStyle(text);
+          const pen = document.createElement('canvas').getContext('2d') as CanvasRenderingContext2D;
+          pen.font = `${style.fontWeight} ${style.fontSize} ${style.fontFamily}`;
+          return pen.measureText('H').actualBoundingBoxAscent;
+        }),
+      );
+      expect(caps.length).toBeGreaterThanOrEqual(2);
+      // 12 mm at 96 px an inch.
+      for (const cap of caps) expect(cap).toBeGreaterThanOrEqual((12 / 25.4) * 96);
+      const buttons = page.getByRole('region', { name: 'Now' }).locator('button:not(.underline)');
+      const boxes = (await Promise.all((await buttons.all()).map((button) => button.boundingBox()))).filter((box) => box !== null);
+      for (const box of boxes) expect(box.height).toBeGreaterThanOrEqual(72);
+      for (const [i, a] of boxes.entries()) {
+        for (const b of boxes.slice(i + 1)) {
+          const across = Math.max(b.x - (a.x + a.width), a.x - (b.x + b.width));
+          const down = Math.max(b.y - (a.y + a.height), a.y - (b.y + b.height));
+          expect(Math.max(across, down)).toBeGreaterThanOrEqual(15.5);
+        }
+      }
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width);
+    };
+    await check();
+    for (const button of ['All clean', 'Measured', /reached/]) {
+      await page.getByRole('button', { name: button }).click();
+      await check();
+    }
+    await page.getByRole('button', { name: /^Poured/ }).click();
+    await expect(action(page)).toContainText('Look');
+    await check();
+  });
+}
+
+test('the day line follows the make on every view', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  for (const view of ['Plan', 'Book', 'Kitchen', 'Pot']) {
+    await page.getByRole('navigation', { name: 'Ways around' }).getByRole('link', { name: view }).click();
+    await expect(page.getByRole('navigation', { name: /Day line/ }).getByRole('link')).toContainText(/Ricotta · clean · [78]:\d\d/);
+  }
+});

@@ -1,0 +1,35 @@
+import { defineConfig } from '@playwright/test';
+
+export const OWN = 'http://127.0.0.1:4711';
+export const DEMO = 'http://127.0.0.1:4712';
+
+export default defineConfig({
+  testDir: 'e2e',
+  fullyParallel: true,
+  workers: 2,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
+  use: {
+    baseURL: OWN,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'Europe/Amsterdam',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  webServer: [
+    { command: 'npx tsx server/main.ts --port 4711', url: OWN, reuseExistingServer: false },
+    { command: 'npx tsx server/main.ts --demo --port 4712', url: DEMO, reuseExistingServer: false },
+  ],
+});
