@@ -16,18 +16,30 @@ interface Found {
 /** Faults of serious or critical weight; incomplete checks are not faults. */
 async function serious(page: Page): Promise<string[]> {
   await page.evaluate(axe);
-  const found = (await page.evaluate(() => (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run())).violations as Found[];
+  const found = (
+    await page.evaluate(() =>
+      (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run(),
+    )
+  ).violations as Found[];
   return found
     .filter((one) => one.impact === 'serious' || one.impact === 'critical')
-    .flatMap((one) => one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`));
+    .flatMap((one) =>
+      one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`),
+    );
 }
 
 const VIEWS = ['/plan', '/pot', '/book', '/book/demo-make-5', '/kitchen'];
 
 for (const colorScheme of ['light', 'dark'] as const) {
   for (const path of VIEWS) {
-    test(`${path}, ${colorScheme}: no serious accessibility fault, nothing wider than the screen`, async ({ browser }) => {
-      const context = await browser.newContext({ baseURL: DEMO, colorScheme, viewport: { width: 1280, height: 800 } });
+    test(`${path}, ${colorScheme}: no serious accessibility fault, nothing wider than the screen`, async ({
+      browser,
+    }) => {
+      const context = await browser.newContext({
+        baseURL: DEMO,
+        colorScheme,
+        viewport: { width: 1280, height: 800 },
+      });
       const page = await context.newPage();
       const errors: string[] = [];
       page.on('pageerror', (error) => errors.push(error.message));
@@ -38,7 +50,9 @@ for (const colorScheme of ['light', 'dark'] as const) {
       expect(await serious(page)).toEqual([]);
       for (const width of [820, 390]) {
         await page.setViewportSize({ width, height: 844 });
-        await expect.poll(() => page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(width);
+        await expect
+          .poll(() => page.evaluate(() => document.documentElement.scrollWidth))
+          .toBeLessThanOrEqual(width);
       }
       expect(await serious(page)).toEqual([]);
       expect(errors).toEqual([]);
@@ -56,5 +70,9 @@ test('views load when first visited, and nothing comes from elsewhere', async ({
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
   await expect(page.getByTestId('yield')).toBeVisible();
   expect(asked.some((url) => /PlanView/.test(url))).toBe(true);
-  expect(asked.filter((url) => !url.startsWith(baseURL as string) && !url.startsWith('blob:') && !url.startsWith('data:'))).toEqual([]);
+  expect(
+    asked.filter(
+      (url) => !url.startsWith(baseURL as string) && !url.startsWith('blob:') && !url.startsWith('data:'),
+    ),
+  ).toEqual([]);
 });

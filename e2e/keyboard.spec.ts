@@ -5,7 +5,17 @@ import { action, open } from './kitchen';
 async function tabTo(page: Page, name: RegExp | string) {
   for (let i = 0; i < 90; i++) {
     const focused = page.locator(':focus');
-    const said = (await focused.count()) === 0 ? '' : await focused.evaluate((e) => (e.getAttribute('aria-label') ?? (e as HTMLInputElement).labels?.[0]?.textContent ?? e.textContent ?? '').trim());
+    const said =
+      (await focused.count()) === 0
+        ? ''
+        : await focused.evaluate((e) =>
+            (
+              e.getAttribute('aria-label') ??
+              (e as HTMLInputElement).labels?.[0]?.textContent ??
+              e.textContent ??
+              ''
+            ).trim(),
+          );
     if (typeof name === 'string' ? said === name : name.test(said)) return;
     await page.keyboard.press('Tab');
   }

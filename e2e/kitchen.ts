@@ -15,21 +15,20 @@ export async function type(page: Page, label: string, text: string) {
   await page.getByRole('textbox', { name: label, exact: true }).fill(text);
 }
 
-/** The text of the big yield figure, once the spread has settled on what is typed. */
-export const yieldText = (page: Page) => page.getByTestId('yield').innerText();
-
 /** Starts a make of the first-run plan. */
 export async function toThePot(page: Page) {
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
   await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
 }
 
-export const action = (page: Page) => page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
+export const action = (page: Page) =>
+  page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
 
 /** Notes a temperature on the pad by its keys. */
 export async function noteTemperature(page: Page, text: string) {
   const pad = page.getByRole('form', { name: 'Note a reading' });
-  for (const key of text) await pad.getByRole('button', { name: key === '.' ? 'decimal mark' : key, exact: true }).click();
+  for (const key of text)
+    await pad.getByRole('button', { name: key === '.' ? 'decimal mark' : key, exact: true }).click();
   await pad.getByRole('button', { name: 'Note it' }).click();
   await expect(pad.getByRole('textbox')).toHaveValue('');
 }

@@ -66,17 +66,26 @@ test('the ramp is told in words from two readings, and what is over is over', as
   await expect(now).toContainText(/7.0\u00a0°C over/);
 });
 
-test('held-back acid comes in portions until the whey is clear, and beyond the plan only in small ones', async ({ page }) => {
+test('held-back acid comes in portions until the whey is clear, and beyond the plan only in small ones', async ({
+  page,
+}) => {
   await open(page, '/plan');
   await toThePot(page);
-  for (const button of ['All clean', 'Measured', /reached/]) await page.getByRole('button', { name: button }).click();
+  for (const button of ['All clean', 'Measured', /reached/])
+    await page.getByRole('button', { name: button }).click();
   await expect(page.getByRole('button', { name: 'On to the rest' })).toHaveCount(0);
   const poured = page.getByRole('button', { name: /^Poured/ });
   const shares: number[] = [];
   for (let i = 0; i < 6; i++) {
     await poured.click();
     await expect(action(page)).toContainText('Look');
-    shares.push(Number(/(\d+)\u00a0% of the planned/.exec(await page.getByRole('region', { name: 'Now' }).innerText())?.[1]));
+    shares.push(
+      Number(
+        /(\d+)\u00a0% of the planned/.exec(
+          (await page.getByRole('region', { name: 'Now' }).textContent()) ?? '',
+        )?.[1],
+      ),
+    );
     await page.getByRole('button', { name: /^milky/ }).click();
     await expect(action(page)).toContainText('Pour more');
   }
@@ -91,7 +100,12 @@ test('held-back acid comes in portions until the whey is clear, and beyond the p
 test('a double tap counts once, undo takes back, back steps back', async ({ page }) => {
   await open(page, '/plan');
   await toThePot(page);
-  await page.getByRole('button', { name: 'All clean' }).dblclick();
+  const button = page.getByRole('button', { name: 'All clean' });
+  const { x, y, width, height } = (await button.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+  await page.mouse.click(x + width / 2, y + height / 2);
+  await expect(action(page)).toContainText('Weigh out');
+  // The second half of a slow double tap lands on the next stage's button.
+  await page.mouse.click(x + width / 2, y + height / 2);
   await expect(action(page)).toContainText('Weigh out');
   await page.getByRole('button', { name: 'Measured' }).click();
   await noteTemperature(page, '12.5');
@@ -103,10 +117,21 @@ test('a double tap counts once, undo takes back, back steps back', async ({ page
   await expect(action(page)).toContainText('Weigh out');
   await page.getByRole('button', { name: 'Back', exact: true }).click();
   await expect(action(page)).toContainText('Clean');
-  expect((await stored(page)).map((event) => event.type)).toEqual(['started', 'done', 'done', 'temperature', 'undone', 'undone', 'back']);
+  expect((await stored(page)).map((event) => event.type)).toEqual([
+    'started',
+    'done',
+    'done',
+    'temperature',
+    'undone',
+    'undone',
+    'back',
+  ]);
 });
 
-test('closing the tab and coming back stands at the same stage with the right time left', async ({ page, context }) => {
+test('closing the tab and coming back stands at the same stage with the right time left', async ({
+  page,
+  context,
+}) => {
   await open(page, '/plan');
   await toThePot(page);
   await page.getByRole('button', { name: 'All clean' }).click();
@@ -132,7 +157,11 @@ test('closing the tab and coming back stands at the same stage with the right ti
 test('a killed browser loses nothing that showed as noted', async () => {
   const home = await mkdtemp(join(tmpdir(), 'pail-'));
   const launch = () =>
-    chromium.launchPersistentContext(home, { executablePath: '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu'], baseURL: OWN });
+    chromium.launchPersistentContext(home, {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu'],
+      baseURL: OWN,
+    });
   try {
     let noted = 0;
     for (let round = 0; round < 3; round++) {
@@ -149,7 +178,9 @@ test('a killed browser loses nothing that showed as noted', async () => {
       expect(readings).toHaveLength(noted);
       for (let i = 0; i < 3; i++) {
         await noteTemperature(page, `${20 + round * 10 + i}`);
-        await expect(page.getByRole('region', { name: 'Now' })).toContainText(`${20 + round * 10 + i}.0\u00a0°C`);
+        await expect(page.getByRole('region', { name: 'Now' })).toContainText(
+          `${20 + round * 10 + i}.0\u00a0°C`,
+        );
         noted++;
       }
       const session = await context.browser()?.newBrowserCDPSession();
@@ -167,7 +198,13 @@ test('two windows on one make agree and never fork it', async ({ page, context }
   const second = await context.newPage();
   await second.goto(page.url());
   await expect(action(second)).toContainText('Clean');
-  await Promise.all([page.getByRole('button', { name: 'All clean' }).click(), second.getByRole('button', { name: 'All clean' }).click()]);
+  const tap = (window: Page) =>
+    window
+      .getByRole('button', { name: 'All clean' })
+      .evaluate((button) => (button as HTMLButtonElement).click(), undefined, { timeout: 2000 })
+      // The other window was faster: there is nothing left to tap.
+      .catch(() => undefined);
+  await Promise.all([tap(page), tap(second)]);
   await expect(action(page)).toContainText('Weigh out');
   await expect(action(second)).toContainText('Weigh out');
   const events = await stored(page);
@@ -197,7 +234,9 @@ for (const viewport of [
       // 12 mm at 96 px an inch.
       for (const cap of caps) expect(cap).toBeGreaterThanOrEqual((12 / 25.4) * 96);
       const buttons = page.getByRole('region', { name: 'Now' }).locator('button:not(.underline)');
-      const boxes = (await Promise.all((await buttons.all()).map((button) => button.boundingBox()))).filter((box) => box !== null);
+      const boxes = (await Promise.all((await buttons.all()).map((button) => button.boundingBox()))).filter(
+        (box) => box !== null,
+      );
       for (const box of boxes) expect(box.height).toBeGreaterThanOrEqual(72);
       for (const [i, a] of boxes.entries()) {
         for (const b of boxes.slice(i + 1)) {
@@ -206,7 +245,9 @@ for (const viewport of [
           expect(Math.max(across, down)).toBeGreaterThanOrEqual(15.5);
         }
       }
-      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(viewport.width);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(
+        viewport.width,
+      );
     };
     await check();
     for (const button of ['All clean', 'Measured', /reached/]) {
@@ -224,6 +265,8 @@ test('the day line follows the make on every view', async ({ page }) => {
   await toThePot(page);
   for (const view of ['Plan', 'Book', 'Kitchen', 'Pot']) {
     await page.getByRole('navigation', { name: 'Ways around' }).getByRole('link', { name: view }).click();
-    await expect(page.getByRole('navigation', { name: /Day line/ }).getByRole('link')).toContainText(/Ricotta · clean · [78]:\d\d/);
+    await expect(page.getByRole('navigation', { name: /Day line/ }).getByRole('link')).toContainText(
+      /Ricotta · clean · [78]:\d\d/,
+    );
   }
 });

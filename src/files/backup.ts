@@ -33,11 +33,23 @@ export const kitchenSchema = z.strictObject({
 export type Kitchen = z.infer<typeof kitchenSchema>;
 
 /** Everything there is, as one file. */
-export const backupSchema = z.strictObject({
-  format: z.literal('plump-pail/backup'),
-  version: z.literal(1),
-  kitchen: kitchenSchema,
-  milks: z.array(knownMilkSchema),
-  makes: z.array(makeSchema),
-});
+export const backupSchema = z
+  .strictObject({
+    format: z.literal('plump-pail/backup'),
+    version: z.literal(1),
+    kitchen: kitchenSchema,
+    milks: z.array(knownMilkSchema),
+    makes: z.array(makeSchema),
+  })
+  .superRefine((backup, context) => {
+    for (const list of ['milks', 'makes'] as const) {
+      const seen = new Set<string>();
+      backup[list].forEach(({ id }, index) => {
+        const params = { problem: `"${id}" stands twice`, remedy: 'keep one of them' };
+        if (seen.has(id))
+          context.addIssue({ code: 'custom', path: [list, index, 'id'], message: params.problem, params });
+        seen.add(id);
+      });
+    }
+  });
 export type Backup = z.infer<typeof backupSchema>;

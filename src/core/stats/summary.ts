@@ -21,19 +21,28 @@ export function variance(values: ArrayLike<number>): number {
   return sum / (values.length - 1);
 }
 
-/** Share of the variance of `y` that a straight line in `x` explains: the squared correlation. */
+const BINS = 20;
+
+/**
+ * Share of the variance of `y` that `x` alone explains, whatever the shape of the dependence: the correlation ratio
+ * (Pearson 1905) over twenty bins of equal count, less what chance alone would show. 0 to 1.
+ */
 export function explainedShare(x: ArrayLike<number>, y: ArrayLike<number>): number {
-  const mx = mean(x);
-  const my = mean(y);
-  let xy = 0;
-  let xx = 0;
-  let yy = 0;
-  for (let i = 0; i < x.length; i++) {
-    const dx = (x[i] as number) - mx;
-    const dy = (y[i] as number) - my;
-    xy += dx * dy;
-    xx += dx * dx;
-    yy += dy * dy;
+  const n = x.length;
+  const order = Uint32Array.from({ length: n }, (_, i) => i).sort(
+    (a, b) => (x[a] as number) - (x[b] as number),
+  );
+  const all = mean(y);
+  const total = variance(y) * (n - 1);
+  if (total === 0 || x[order[0] as number] === x[order[n - 1] as number]) return 0;
+  let between = 0;
+  for (let bin = 0; bin < BINS; bin++) {
+    const from = Math.floor((bin * n) / BINS);
+    const to = Math.floor(((bin + 1) * n) / BINS);
+    let sum = 0;
+    for (let i = from; i < to; i++) sum += y[order[i] as number] as number;
+    between += (to - from) * (sum / (to - from) - all) ** 2;
   }
-  return xx === 0 || yy === 0 ? 0 : (xy * xy) / (xx * yy);
+  const byChance = (BINS - 1) / (n - 1);
+  return Math.min(1, Math.max(0, (between / total - byChance) / (1 - byChance)));
 }

@@ -10,6 +10,7 @@ import { BackGlyph, CheckGlyph, UndoGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { eventText } from './eventText';
+import { useSettled } from './useSettled';
 
 interface Props {
   state: MakeState;
@@ -21,6 +22,8 @@ interface Props {
 /** What one can do: move on, step back, take back; and, apart from these, what seldom happens. */
 export function PotButtons({ state, moment, busy, note }: Props) {
   const { undoable } = state;
+  const meaning = `${state.index} ${moment.main?.text ?? ''}`;
+  const settled = useSettled(meaning);
   return (
     <div className="mt-5 flex flex-wrap items-stretch gap-4">
       {moment.main && (
@@ -28,7 +31,8 @@ export function PotButtons({ state, moment, busy, note }: Props) {
           tone="main"
           size="hand"
           className="min-w-[15rem] flex-[2] text-[25px]"
-          disabled={busy}
+          key={meaning}
+          disabled={busy || !settled}
           onClick={() => moment.main && void note(moment.main.event)}
         >
           <CheckGlyph size={30} />

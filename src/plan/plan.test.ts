@@ -1,0 +1,325 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { ACID_KINDS } from '../core/acid/acids';
+import { coagulationPH } from '../core/acid/coagulation';
+import { SPECIES, TREATMENTS } from '../core/milk/species';
+import { METHODS } from '../makes';
+import { resolveBrief } from './brief/resolve';
+import type { Brief } from './brief/schema';
+import { courseOf } from './course';
+import { PART_NAMES, poured, totalKg } from './outcome';
+import { type Planned, planBrief, planFile } from './plan';
+import { planSchema } from './schema';
+import { spreadOf } from './spread/draws';
+import { stagesOf } from './stages';
+import { NO_DEPARTURE, worldOf } from './world';
+
+const basic = (method: string, milk: Partial<Brief['milk']> = {}, rest: Partial<Brief> = {}): Brief => ({
+  format: 'plump-pail/brief',
+  version: 1,
+  method,
+  milk: { species: 'cow', litres: 8, ...milk },
+  ...rest,
+});
+
+function planned(brief: Brief, spread = false): Planned {
+  const result = planBrief(brief, { spread });
+  if (!result.ok) throw new Error(result.faults.map((fault) => `${fault.path} ${fault.problem}`).join('; '));
+  return result.value;
+}
+
+const anyBrief = fc
+  .record({
+    method: fc.constantFrom(...METHODS.map((method) => method.id)),
+    species: fc.constantFrom(...SPECIES),
+    litres: fc.double({ min: 0.5, max: 400, noNaN: true }),
+    fatPct: fc.double({ min: 0.1, max: 8, noNaN: true }),
+    proteinPct: fc.double({ min: 2.4, max: 6, noNaN: true }),
+    treatment: fc.constantFrom(...TREATMENTS),
+    pH: fc.double({ min: 6.5, max: 6.8, noNaN: true }),
+    startC: fc.double({ min: 1, max: 38, noNaN: true }),
+    roomC: fc.double({ min: 8, max: 32, noNaN: true }),
+    acid: fc.constantFrom('citric' as const, 'vinegar' as const, 'lactic' as const),
+  })
+  .map(({ method, acid, roomC, ...milk }) => basic(method, milk, { roomC, acid: { kind: acid } }));
+
+/** Every number anywhere in a value. */
+function numbers(value: unknown): number[] {
+  if (typeof value === 'number') return [value];
+  if (value === null || typeof value !== 'object') return [];
+  return Object.values(value).flatMap(numbers);
+}
+
+describe('every plan', () => {
+  it('is whole: numbers finite, times and masses not negative, its own schema met, the same again from its own brief', () => {
+    fc.assert(
+      fc.property(anyBrief, (brief) => {
+        const result = planBrief(brief, { spread: false });
+        if (!result.ok) return;
+        const { plan } = result.value;
+        for (const n of numbers(plan)) expect(Number.isFinite(n)).toBe(true);
+        for (const stage of plan.stages)
+          expect(Math.min(stage.startMin, stage.durationMin.likely, stage.handsOnMin)).toBeGreaterThanOrEqual(
+            0,
+          );
+        expect(planSchema.safeParse(JSON.parse(JSON.stringify(plan))).success).toBe(true);
+        expect(planned(plan.brief).plan).toEqual(plan);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('loses nothing: what is poured comes out as cheese and whey, part by part, to 1e-9', () => {
+    fc.assert(
+      fc.property(anyBrief, (brief) => {
+        const result = planBrief(brief, { spread: false });
+        const ready = resolveBrief(brief);
+        if (!result.ok || !ready.ok) return;
+        const { outcome } = result.value;
+        const world = worldOf(
+          ready.value.brief,
+          ready.value.method,
+          brief.milk.litres as number,
+          NO_DEPARTURE,
+        );
+        const inPot = poured(ready.value.brief, world);
+        for (const part of PART_NAMES) {
+          const added = part === 'salt' ? outcome.saltGrams / 1000 : inPot[part];
+          expect(Math.abs(outcome.cheese[part] + outcome.whey[part] - added)).toBeLessThan(
+            1e-9 * Math.max(1, totalKg(inPot)),
+          );
+          expect(Math.min(outcome.cheese[part], outcome.whey[part])).toBeGreaterThanOrEqual(-1e-12);
+        }
+      }),
+      { numRuns: 80 },
+    );
+  });
+
+  it('moves as milk does: more protein, more acid and more cheese; hotter, less acid', () => {
+    fc.assert(
+      fc.property(anyBrief, (brief) => {
+        const before = planBrief(brief, { spread: false });
+        const richer = planBrief(
+          { ...brief, milk: { ...brief.milk, proteinPct: (brief.milk.proteinPct as number) + 0.2 } },
+          { spread: false },
+        );
+        if (!before.ok || !richer.ok) return;
+        const acid = (p: Planned) => p.plan.doses.find((dose) => dose.id === 'acid')?.grams ?? 0;
+        expect(acid(richer.value)).toBeGreaterThan(acid(before.value));
+        expect(richer.value.outcome.yieldKg).toBeGreaterThan(before.value.outcome.yieldKg);
+        const { setC } = before.value.plan.brief.options as { setC: number };
+        const hotter = planBrief({ ...brief, options: { setC: setC + 1 } }, { spread: false });
+        if (hotter.ok) expect(acid(hotter.value)).toBeLessThan(acid(before.value));
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it('does not jump: 1 % of one input moves yield, acid and hours by at most 5 %', () => {
+    const inputs = ['litres', 'fatPct', 'proteinPct'] as const;
+    fc.assert(
+      fc.property(anyBrief, fc.constantFrom(...inputs), (brief, key) => {
+        const before = planBrief(brief, { spread: false });
+        const after = planBrief(
+          { ...brief, milk: { ...brief.milk, [key]: (brief.milk[key] as number) * 1.01 } },
+          { spread: false },
+        );
+        if (!before.ok || !after.ok) return;
+        const figures = ({ plan }: Planned) => [
+          plan.predictions.yieldKg.likely,
+          plan.doses[0]?.grams ?? 0,
+          plan.predictions.totalHours,
+          plan.predictions.wheyLitres,
+        ];
+        const b = figures(before.value);
+        figures(after.value).forEach((figure, i) => {
+          expect(Math.abs(figure / (b[i] as number) - 1)).toBeLessThanOrEqual(0.05);
+        });
+      }),
+      { numRuns: 60 },
+    );
+  });
+});
+
+describe('known results', () => {
+  it('ricotta is about a quarter of the milk’s mass (common practice, within 15 %)', () => {
+    const { outcome, plan } = planned(basic('whole-milk-ricotta'));
+    expect(outcome.yieldKg / (8 * 1.03)).toBeGreaterThan(0.25 * 0.85);
+    expect(outcome.yieldKg / (8 * 1.03)).toBeLessThan(0.25 * 1.15);
+    expect(plan.predictions.pHAfterAcid).toBeCloseTo(coagulationPH(90) - 0.05, 4);
+  });
+
+  it('paneer from buffalo’s milk beats paneer from cow’s (orders of size: Indian Food Composition Tables 2017 call both rich)', () => {
+    const cow = planned(basic('paneer')).plan.predictions;
+    const buffalo = planned(basic('paneer', { species: 'buffalo' })).plan.predictions;
+    expect(buffalo.yieldKg.likely).toBeGreaterThan(1.3 * cow.yieldKg.likely);
+  });
+
+  it('a wanted weight gives the litres that make it', () => {
+    const { milk: _, ...rest } = basic('paneer');
+    const plan = planned({ ...rest, milk: { species: 'goat' }, wantKg: 1.5 }).plan;
+    expect(plan.predictions.yieldKg.likely).toBeCloseTo(1.5, 5);
+    expect(plan.brief.wantKg).toBeUndefined();
+    expect(plan.brief.milk.litres).toBeGreaterThan(5);
+  });
+
+  it('cream taken into the milk, or stirred in at the end, counts', () => {
+    const cream = { litres: 1, fatPct: 36 };
+    for (const id of ['whole-milk-ricotta', 'warm-acid-pot-cheese']) {
+      const without = planned(basic(id)).plan.predictions;
+      const with1 = planned(basic(id, {}, { cream })).plan;
+      expect(with1.predictions.yieldKg.likely).toBeGreaterThan(without.yieldKg.likely + 0.4);
+      expect(with1.predictions.fatInDryMatterPct).toBeGreaterThan(without.fatInDryMatterPct);
+      expect(with1.doses.map((dose) => dose.id)).toContain('cream');
+    }
+  });
+
+  it('milk costs what it costs, and times stand on the wall clock', () => {
+    const plan = planned(basic('paneer', { pricePerLitre: 1.2 }, { start: '2026-12-31T22:30' })).plan;
+    expect(plan.predictions.costPerKg).toBeCloseTo((8 * 1.2) / plan.predictions.yieldKg.likely, 3);
+    expect(plan.readyAt).toMatch(/^2027-01-01T0[34]:/);
+    expect(planned(basic('paneer')).plan.predictions.costPerKg).toBeNull();
+  });
+
+  it('the track covers the make and bends where the acid goes in', () => {
+    const p = planned(basic('whole-milk-ricotta'));
+    const course = courseOf(p);
+    const total = p.plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
+    expect(course.temps.at(-1)?.[0]).toBeCloseTo(total, 2);
+    expect(Math.max(...course.temps.map(([, c]) => c))).toBeCloseTo(90, 6);
+    expect(course.pHs.map(([, pH]) => pH)).toEqual([6.65, 6.65, p.acid.aimsAtPH, p.acid.aimsAtPH]);
+  });
+});
+
+describe('spread', () => {
+  const brief = basic('whole-milk-ricotta', { fatPct: 3.9 });
+
+  it('lies around the likely run, is the same for the same seed and another for another', () => {
+    const { yieldKg, drainHours } = planned(brief, true).plan.predictions;
+    expect(yieldKg.low).toBeLessThan(yieldKg.likely);
+    expect(yieldKg.high).toBeGreaterThan(yieldKg.likely);
+    expect(drainHours?.low).toBeLessThan(drainHours?.high as number);
+    expect(planned(brief, true).plan).toEqual(planned(brief, true).plan);
+    expect(planned({ ...brief, seed: 2 }, true).plan.predictions.yieldKg.low).not.toBe(yieldKg.low);
+  });
+
+  it.each(METHODS.map((method) => method.id))(
+    '%s: fixing the first hinge cuts the variance by its stated share, within 5 points',
+    (id) => {
+      const ready = resolveBrief(basic(id));
+      if (!ready.ok) throw new Error('must resolve');
+      const stages = stagesOf(ready.value.method, ready.value.brief);
+      const acid = worldOf(ready.value.brief, ready.value.method, 8, NO_DEPARTURE).acidAmount;
+      const free = spreadOf(ready.value, 8, stages, acid);
+      const fixed = spreadOf(ready.value, 8, stages, acid, ['moisturePct']);
+      expect(free.hinges[0]?.on).toBe('moisture of the cheese');
+      const v = (draws: Float64Array) => {
+        const m = draws.reduce((a, b) => a + b, 0) / draws.length;
+        return draws.reduce((sum, x) => sum + (x - m) ** 2, 0) / draws.length;
+      };
+      const cut = 100 * (1 - v(fixed.yieldDraws) / v(free.yieldDraws));
+      expect(Math.abs(cut - (free.hinges[0]?.shareOfVariancePct as number))).toBeLessThan(5);
+    },
+  );
+
+  it('a measured milk narrows what the acid need may be', () => {
+    const wide = planned(basic('paneer'), true).spread?.acidNeeded as { low: number; high: number };
+    const narrow = planned(basic('paneer', { pH: 6.65, proteinPct: 3.2, fatPct: 3.7 }), true).spread
+      ?.acidNeeded as { low: number; high: number };
+    expect(narrow.high - narrow.low).toBeLessThan(0.75 * (wide.high - wide.low));
+  });
+});
+
+describe('refusals name the field', () => {
+  const cases: [string, unknown, string, RegExp][] = [
+    ['unknown field', { ...basic('paneer'), colour: 'blue' }, 'colour', /not a known field/],
+    ['unknown make', basic('blue-cheese'), 'method', /give whole-milk-ricotta or/],
+    ['no milk', { ...basic('paneer'), milk: { species: 'cow' } }, 'milk.litres', /is missing/],
+    ['both amounts', { ...basic('paneer'), wantKg: 1 }, 'wantKg', /beside milk.litres/],
+    ['fat −1', basic('paneer', { fatPct: -1 }), 'milk.fatPct', /is -1; give 0 to 12 %/],
+    ['fat 60', basic('paneer', { fatPct: 60 }), 'milk.fatPct', /give 0 to 12 %/],
+    ['protein 0', basic('paneer', { proteinPct: 0 }), 'milk.proteinPct', /give 1 to 9 %/],
+    ['0 litres', basic('paneer', { litres: 0 }), 'milk.litres', /give 0.2 to 500 L/],
+    ['5,000 litres', basic('paneer', { litres: 5000 }), 'milk.litres', /give 0.2 to 500 L/],
+    ['not a number', basic('paneer', { litres: Number.POSITIVE_INFINITY }), 'milk.litres', /give/],
+    [
+      'camel',
+      { ...basic('paneer'), milk: { species: 'camel', litres: 8 } },
+      'milk.species',
+      /is "camel"; give cow or goat/,
+    ],
+    [
+      'vinegar of 80 %',
+      basic('paneer', {}, { acid: { kind: 'vinegar', strengthPct: 80 } }),
+      'acid.strengthPct',
+      /give 2 to 30/,
+    ],
+    [
+      'strength of citric acid',
+      basic('paneer', {}, { acid: { kind: 'citric', strengthPct: 5 } }),
+      'acid.strengthPct',
+      /does not apply/,
+    ],
+    ['sour milk', basic('whole-milk-ricotta', { pH: 5.8 }), 'milk.pH', /curdles by itself/],
+    ['whey’s pH in milk', basic('whole-milk-ricotta', { pH: 4.5 }), 'milk.pH', /give 5.8 to 7/],
+    [
+      'high mountain',
+      basic('paneer', {}, { altitudeM: 3000 }),
+      'options.setC',
+      /milk boils there at 90 °C; give 89 °C or less/,
+    ],
+    [
+      'option out of range',
+      basic('paneer', {}, { options: { setC: 40 } }),
+      'options.setC',
+      /give 85 to 99 °C/,
+    ],
+    [
+      'option of another make',
+      basic('paneer', {}, { options: { rinses: 1 } }),
+      'options.rinses',
+      /not an option of paneer/,
+    ],
+    ['cream in paneer', basic('paneer', {}, { cream: { litres: 1, fatPct: 36 } }), 'cream', /takes none/],
+    [
+      'weak acid, cool set',
+      basic('warm-acid-pot-cheese', {}, { acid: { kind: 'vinegar', strengthPct: 2 }, options: { setC: 45 } }),
+      'acid',
+      /more than milk can take/,
+    ],
+    ['no such time', basic('paneer', {}, { start: '2026-02-30T09:00' }), 'start', /give a local time like/],
+    [
+      'a mountain of cheese',
+      { ...basic('paneer'), milk: { species: 'cow' }, wantKg: 400 },
+      'wantKg',
+      /would take .* L of milk/,
+    ],
+  ];
+  it.each(cases)('%s', (_name, brief, path, words) => {
+    const result = planFile(brief);
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    const fault = result.faults.find((one) => one.path === path);
+    expect(fault, JSON.stringify(result.faults)).toBeDefined();
+    expect(`${fault?.problem}; ${fault?.remedy}`).toMatch(words);
+  });
+
+  it('ultra-heated milk is planned, with a note; raw milk set cool is warned about at its stage', () => {
+    const notes = (brief: Brief) =>
+      planned(brief).plan.cautions.map((caution) => `${caution.stage}: ${caution.id}`);
+    expect(notes(basic('whole-milk-ricotta', { treatment: 'ultra-heat' }))).toContain('measure: ultra-heat');
+    expect(notes(basic('warm-acid-pot-cheese', { treatment: 'raw' }))).toEqual(
+      expect.arrayContaining(['measure: raw-milk', 'warm: raw-unheated']),
+    );
+    expect(notes(basic('whole-milk-ricotta', { treatment: 'raw' }))).not.toContain('scald: raw-unheated');
+  });
+});
+
+it('every acid kind can be planned for every make', () => {
+  for (const { id } of METHODS) {
+    for (const kind of ACID_KINDS) {
+      const result = planBrief(basic(id, {}, { acid: { kind } }), { spread: false });
+      expect(result.ok || result.faults[0]?.path === 'acid').toBe(true);
+    }
+  }
+});

@@ -1,0 +1,127 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import type { Brief } from '../plan/brief/schema';
+import { MODEL_VERSION, planBrief } from '../plan/plan';
+import type { NewEvent } from '../run/events';
+import { Database } from './db';
+import { append, readLog, startMake } from './log';
+import { draftChanged, fieldsSet } from './slices/draft';
+import { USUAL_KITCHEN } from './slices/kitchen';
+import { createStore, follow, selectMakes, selectRunning } from './store';
+import { backup, exportMake, importMake, removeMake, restore } from './vault';
+
+const brief: Brief = {
+  format: 'plump-pail/brief',
+  version: 1,
+  method: 'paneer',
+  milk: { species: 'cow', litres: 6 },
+};
+const planned = planBrief(brief, { spread: false });
+if (!planned.ok) throw new Error('the test’s brief must plan');
+const first: Extract<NewEvent, { type: 'started' }> = {
+  type: 'started',
+  name: 'Test paneer',
+  milkName: '',
+  plan: planned.value.plan,
+  parameters: planned.value.parameters,
+  modelVersion: MODEL_VERSION,
+};
+const ID = 'make-under-test';
+
+let db: Database;
+let count = 0;
+beforeEach(async () => {
+  db = new Database(`test-${count++}`);
+  await startMake(db, ID, first, 1000);
+});
+
+describe('the log', () => {
+  it('takes events in order, and refuses what the log does not allow', async () => {
+    expect(await append(db, ID, { type: 'done', stage: 'sanitise' }, 2000)).toMatchObject({ ok: true });
+    expect(await append(db, ID, { type: 'done', stage: 'sanitise' }, 2001)).toEqual({
+      ok: false,
+      reason: 'That stage is done already.',
+    });
+    expect((await readLog(db, ID)).map((event) => [event.seq, event.type, event.at])).toEqual([
+      [0, 'started', 1000],
+      [1, 'done', 2000],
+    ]);
+  });
+
+  it('never forks when many write at once, from two connections', async () => {
+    const other = new Database(db.name);
+    const writes = Array.from({ length: 30 }, (_, i) =>
+      append(i % 2 ? db : other, ID, { type: 'temperature', tempC: i }, 3000 + i),
+    );
+    expect((await Promise.all(writes)).every((done) => done.ok)).toBe(true);
+    const log = await readLog(db, ID);
+    expect(log.map((event) => event.seq)).toEqual(log.map((_, i) => i));
+    const temps = log
+      .flatMap((event) => (event.type === 'temperature' ? [event.tempC] : []))
+      .sort((a, b) => a - b);
+    expect(temps).toEqual(Array.from({ length: 30 }, (_, i) => i));
+    other.close();
+  });
+
+  it('counts one of two equal taps', async () => {
+    const taps = await Promise.all([
+      append(db, ID, { type: 'done', stage: 'sanitise' }, 1),
+      append(db, ID, { type: 'done', stage: 'sanitise' }, 1),
+    ]);
+    expect(taps.filter((tap) => tap.ok)).toHaveLength(1);
+  });
+});
+
+describe('files', () => {
+  it('a make goes out, is taken out, and comes back the same', async () => {
+    await append(db, ID, { type: 'temperature', tempC: 21.5 }, 2000);
+    const file = await exportMake(db, ID);
+    expect(await importMake(db, file)).toMatchObject({ ok: false });
+    expect(await removeMake(db, ID)).toEqual(file);
+    expect(await db.events.count()).toBe(0);
+    expect(await importMake(db, JSON.parse(JSON.stringify(file)))).toEqual({ ok: true, value: ID });
+    expect(await exportMake(db, ID)).toEqual(file);
+  });
+
+  it('a broken make changes nothing: a gap, a second start, a field nobody knows', async () => {
+    const file = await exportMake(db, ID);
+    const other = { ...file, id: 'another-make' };
+    const broken = [
+      { ...other, events: [] },
+      { ...other, events: [{ ...file.events[0], seq: 3 }] },
+      { ...other, events: [file.events[0], { ...file.events[0], seq: 1 }] },
+      { ...other, colour: 'blue' },
+      { ...other, version: 2 },
+      null,
+    ];
+    for (const value of broken) expect(await importMake(db, value)).toMatchObject({ ok: false });
+    expect(await db.makes.count()).toBe(1);
+  });
+
+  it('a backup brings everything back; one with the same make twice is refused whole', async () => {
+    const saved = await backup(db);
+    expect(saved.kitchen).toEqual(USUAL_KITCHEN);
+    await append(db, ID, { type: 'temperature', tempC: 50 }, 2000);
+    expect(await restore(db, saved)).toMatchObject({ ok: true });
+    expect(await db.events.count()).toBe(1);
+    const twice = { ...saved, makes: [...saved.makes, ...saved.makes] };
+    expect(await restore(db, twice)).toMatchObject({ ok: false, faults: [{ path: 'makes.1.id' }] });
+    expect(await db.makes.count()).toBe(1);
+  });
+});
+
+describe('the store', () => {
+  it('follows the database, keeps what is typed, and rebuilds from it', async () => {
+    const store = createStore(db);
+    await follow(db, store);
+    await expect.poll(() => selectRunning(store.getState()).length).toBe(1);
+    await append(db, ID, { type: 'done', stage: 'sanitise' }, 2000);
+    await expect.poll(() => selectMakes(store.getState())[0]?.state.index).toBe(1);
+    store.dispatch(draftChanged({ method: 'paneer' }));
+    store.dispatch(fieldsSet({ fatPct: { value: null, text: 'rich' } }));
+    await expect.poll(async () => (await db.draft())?.fields.fatPct.text).toBe('rich');
+    const again = createStore(db);
+    await follow(db, again);
+    expect(again.getState().draft).toEqual(store.getState().draft);
+  });
+});
