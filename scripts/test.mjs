@@ -60,7 +60,6 @@ runner(
     failed: report.numFailedTests + report.numFailedTestSuites - suitesWithFailedTests(report),
   }),
 );
-build();
 runner(['npx', 'playwright', 'test'], 'e2e.json', ({ stats }) => ({
   passed: stats.expected + stats.flaky,
   failed: stats.unexpected,

@@ -157,7 +157,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
           strokeLinecap="round"
         />
         <g fill="var(--chip)">
-          <path d={`M${MIDDLE + 110} 300l4-7 5 3 1 6-6 4z`} />
+          <path d={`M${MIDDLE + 99} 300l3-7 5 2 0 6-5 4z`} />
           <path d={`M${MIDDLE - 126} 132l5-2 3 5-4 4-5-3z`} />
           <path d={`M${MIDDLE - 46} 392l7-3 5 3-3 3z`} />
         </g>

@@ -4,7 +4,7 @@ type Tone = 'main' | 'plain' | 'quiet' | 'now' | 'danger';
 type Size = 'hand' | 'usual' | 'small';
 
 const tones: Record<Tone, string> = {
-  main: 'bg-enamel text-on-enamel border-enamel hover:bg-enamel-deep',
+  main: 'bg-enamel text-on-enamel border-rim hover:bg-enamel-deep',
   plain: 'bg-plate text-ink border-rim hover:bg-plate-soft',
   quiet:
     'bg-transparent text-ink border-transparent underline decoration-rim-soft underline-offset-4 hover:decoration-rim',

@@ -92,7 +92,7 @@ export function NumberField(props: NumberFieldProps) {
             id={id}
             inputMode="decimal"
             autoComplete="off"
-            className="figure w-full min-w-0 bg-transparent py-1 text-right text-[22px] outline-none placeholder:text-ink-soft placeholder:opacity-70"
+            className="figure w-full min-w-0 bg-transparent py-1 text-right text-[22px] outline-none placeholder:font-normal placeholder:text-ink-soft placeholder:opacity-100"
             value={displayed}
             placeholder={placeholder}
             aria-invalid={fault !== undefined}

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { BOUNDS } from '../../core/faults/bounds';
 import { boilingC } from '../../core/heat/boiling';
@@ -151,8 +151,8 @@ export default function KitchenView() {
         <section aria-label="Everything as a file" className="tab:col-span-2">
           <h2 className="text-[24px]">Everything as a file</h2>
           <p className="mt-1 max-w-[44rem] text-[16px]">
-            All you typed and noted lives in this browser, on this device. A backup is one file with
-            everything in it. Bringing one back puts it in the place of what is here.
+            <StorageSays /> All you typed and noted lives in this browser, on this device. A backup is one
+            file with everything in it. Bringing one back puts it in the place of what is here.
           </p>
           <div className="mt-3 flex flex-wrap items-start gap-4">
             <Button
@@ -198,6 +198,31 @@ export default function KitchenView() {
       </div>
     </section>
   );
+}
+
+/** Above this share of the room the browser gives, a warning is due. */
+const NEARLY_FULL = 0.9;
+
+/** What the browser has promised about what is kept here; nothing where all is well. */
+function StorageSays() {
+  const [text, setText] = useState('');
+  useEffect(() => {
+    let here = true;
+    const ask = async () => {
+      const kept = await navigator.storage?.persisted?.();
+      const { usage = 0, quota = 0 } = (await navigator.storage?.estimate?.()) ?? {};
+      if (!here) return;
+      if (quota > 0 && usage / quota > NEARLY_FULL)
+        setText('The room this browser gives is nearly full: save a backup, then free some space.');
+      else if (!kept)
+        setText('This browser may clear it when the disk runs short: save a backup now and then.');
+    };
+    void ask();
+    return () => {
+      here = false;
+    };
+  }, []);
+  return text === '' ? null : <strong>{text}</strong>;
 }
 
 function Row({ label, children }: { label: string; children: React.ReactNode }) {

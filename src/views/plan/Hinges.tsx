@@ -6,7 +6,7 @@ export function Hinges({ hinges }: { hinges: Plan['hinges'] }) {
   const format = useFormat();
   if (hinges.length === 0) return null;
   return (
-    <section aria-label="What the yield hangs on" className="mt-5">
+    <section aria-label="What the yield hangs on">
       <h2 className="text-[23px]">What the yield hangs on</h2>
       <ul>
         {hinges.slice(0, 3).map((hinge) => (

@@ -13,7 +13,7 @@ export function Options({ method, faults }: { method: Method; faults: readonly F
   const format = useFormat();
   const chosen = useAppSelector((state) => state.draft.options[method.id]);
   return (
-    <section aria-label="How it is made">
+    <section aria-label="How it is made" className="mt-7 px-1 lap:col-start-1">
       <h2 className="text-[23px]">How it is made</h2>
       <div className="space-y-2.5">
         {Object.entries(method.options).map(([key, option]) => {

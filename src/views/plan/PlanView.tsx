@@ -12,19 +12,19 @@ export default function PlanView() {
   const chosen = methodById(useAppSelector((state) => state.draft.method));
   const method = methodById(live.planned?.plan.method ?? '');
   return (
-    <div className="lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:gap-x-7">
+    <div className="flex flex-col lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:grid-rows-[auto_auto_1fr] lap:gap-x-7">
       <div className="lap:col-span-2">
         <MethodChooser />
       </div>
       <MilkForm faults={live.faults} />
-      {live.planned && method ? (
-        <Scene planned={live.planned} method={method} stale={live.brief === null} faults={live.faults} />
-      ) : (
-        <section className="mt-6 max-w-[32rem] lap:mt-0">
-          <p className="mb-4 text-lg">Mend the marked fields and the plan appears here.</p>
-          {chosen && <Options method={chosen} faults={live.faults} />}
-        </section>
-      )}
+      <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
+        {live.planned && method ? (
+          <Scene planned={live.planned} method={method} stale={live.brief === null} />
+        ) : (
+          <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
+        )}
+      </div>
+      {chosen && <Options method={chosen} faults={live.faults} />}
     </div>
   );
 }

@@ -1,31 +1,19 @@
-import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import type { Planned } from '../../plan/plan';
 import { acidText } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
+import { pailOf } from '../common/pail';
 import { hoursText } from '../common/times';
 import { Doses } from './Doses';
 import { FamilyLine } from './FamilyLine';
 import { Hinges } from './Hinges';
-import { Options } from './Options';
 import { PlanTrack } from './PlanTrack';
-import { pailOf } from './pail';
 import { timesOf } from './planTimes';
 import { StartButton } from './StartButton';
 
 /** Pail, doses, the family's line and the track, standing on one shelf. */
-export function Scene({
-  planned,
-  method,
-  stale,
-  faults,
-}: {
-  planned: Planned;
-  method: Method;
-  stale: boolean;
-  faults: readonly Fault[];
-}) {
+export function Scene({ planned, method, stale }: { planned: Planned; method: Method; stale: boolean }) {
   const format = useFormat();
   const now = useNow(30_000);
   const { plan } = planned;
@@ -77,13 +65,10 @@ export function Scene({
           <StartButton planned={planned} disabled={stale} />
         </div>
       </div>
-      <div className="h-[7px] rounded-full bg-enamel" aria-hidden="true" />
+      <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
       <div className="mt-4 grid gap-x-7 gap-y-5 tab:grid-cols-2">
-        <div>
-          <Doses planned={planned} />
-          <Hinges hinges={plan.hinges} />
-        </div>
-        <Options method={method} faults={faults} />
+        <Doses planned={planned} />
+        <Hinges hinges={plan.hinges} />
       </div>
       <FamilyLine planned={planned} />
       <PlanTrack planned={planned} startMs={times.startMs} />

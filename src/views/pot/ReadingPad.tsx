@@ -91,7 +91,7 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
             setText(event.target.value);
           }}
           aria-invalid={fault !== null}
-          className="figure w-full min-w-0 bg-transparent text-right text-[52px] outline-none placeholder:text-rim-soft placeholder:opacity-50"
+          className="figure w-full min-w-0 bg-transparent text-right text-[52px] outline-none placeholder:text-rim-soft placeholder:opacity-100"
         />
         <span className="name text-[24px]">{unit}</span>
       </div>

@@ -23,7 +23,7 @@ export function WheyLooks({
         What does the whey look like?
         {last && <span className="font-plain text-[16px] font-normal text-ink-soft"> last time: {last}</span>}
       </legend>
-      <div className="mt-2 grid grid-cols-2 gap-4 tab:grid-cols-4">
+      <div className="mt-2 grid grid-cols-2 gap-4 lap:grid-cols-4">
         {WHEY_LOOKS.map((look) => (
           <button
             key={look}

@@ -1,0 +1,7 @@
+/** `npm run bench`: prints rates and sizes; nothing here passes or fails. */
+import { build, ensurePackages, must } from './setup.mjs';
+
+ensurePackages();
+must('npx', ['tsx', 'bench/core.ts']);
+build();
+must('npx', ['tsx', 'bench/bundle.ts']);

@@ -1,0 +1,98 @@
+/** `npm run screenshots`: one current picture of each main view from the demo data, at a fixed hour, into docs/screenshots. */
+import { spawn } from 'node:child_process';
+import { join } from 'node:path';
+import { build, CHROMIUM, ensureChromium, ensurePackages, ROOT } from './setup.mjs';
+
+ensurePackages();
+ensureChromium();
+build();
+const { chromium } = await import('@playwright/test');
+
+const HOUR = new Date('2026-11-26T09:12:00+01:00');
+const DEMO = 'http://127.0.0.1:4715';
+const OWN = 'http://127.0.0.1:4716';
+const servers = [
+  ['--demo', '--port', '4715'],
+  ['--port', '4716'],
+].map((args) =>
+  spawn('npx', ['tsx', 'server/main.ts', ...args], {
+    cwd: ROOT,
+    stdio: ['ignore', 'pipe', 'inherit'],
+    detached: true,
+  }),
+);
+await Promise.all(servers.map((server) => new Promise((ready) => server.stdout.once('data', ready))));
+
+const browser = await chromium.launch({
+  executablePath: CHROMIUM,
+  args: [
+    '--no-sandbox',
+    '--disable-gpu',
+    '--disable-quic',
+    '--no-first-run',
+    '--disable-background-networking',
+    '--disable-component-update',
+    '--disable-sync',
+  ],
+});
+
+const LAPTOP = { width: 1280, height: 800 };
+const TABLET = { width: 820, height: 1180 };
+const PHONE = { width: 390, height: 844 };
+
+async function shoot(
+  name,
+  path,
+  { base = DEMO, viewport = LAPTOP, look = 'light', act = async () => {} } = {},
+) {
+  const context = await browser.newContext({
+    viewport,
+    colorScheme: look,
+    locale: 'en-GB',
+    timezoneId: 'Europe/Amsterdam',
+    reducedMotion: 'reduce',
+  });
+  const page = await context.newPage();
+  await page.clock.install({ time: HOUR });
+  await page.goto(`${base}${path}`);
+  await page.locator('h1').first().waitFor();
+  await page.evaluate(() => document.fonts.ready);
+  await act(page);
+  await page.waitForLoadState('networkidle');
+  await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
+  await context.close();
+  console.log(name);
+}
+
+const spreadShown = (page) => page.getByRole('region', { name: 'What the yield hangs on' }).waitFor();
+const toTheAcid = async (page) => {
+  await page.getByRole('button', { name: /reached/ }).click();
+  await page.getByRole('button', { name: /^Poured/ }).click();
+  await page.getByRole('button', { name: /^cloudy/ }).click();
+  await page.getByRole('heading', { name: /Pour more/ }).waitFor();
+  await page.clock.fastForward(1000);
+};
+
+try {
+  await shoot('first-run', '/', { base: OWN });
+  await shoot('plan', '/plan', { act: spreadShown });
+  await shoot('plan-line-and-track', '/plan', {
+    act: async (page) => {
+      await spreadShown(page);
+      await page
+        .getByRole('region', { name: 'Heat against acid' })
+        .evaluate((section) => section.scrollIntoView());
+    },
+  });
+  await shoot('plan-dark', '/plan', { look: 'dark', act: spreadShown });
+  await shoot('plan-phone', '/plan', { viewport: PHONE, act: spreadShown });
+  await shoot('pot', '/pot');
+  await shoot('pot-acid-tablet', '/pot', { viewport: TABLET, act: toTheAcid });
+  await shoot('pot-phone-dark', '/pot', { viewport: PHONE, look: 'dark' });
+  await shoot('book', '/book');
+  await shoot('make', '/book/demo-make-6');
+  await shoot('kitchen', '/kitchen');
+} finally {
+  await browser.close();
+  for (const server of servers) process.kill(-server.pid);
+}

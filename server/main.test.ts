@@ -1,0 +1,44 @@
+import { spawn } from 'node:child_process';
+import { createServer } from 'node:net';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it } from 'vitest';
+
+const ROOT = fileURLToPath(new URL('..', import.meta.url));
+
+/** Starts the server on a port somebody else holds, and what it says until it ends or serves. */
+async function onTakenPort(args: string[]): Promise<{ said: string; code: number | null }> {
+  const holder = createServer();
+  await new Promise<void>((ready) => holder.listen(0, '127.0.0.1', ready));
+  const { port } = holder.address() as { port: number };
+  const server = spawn('npx', ['tsx', 'server/main.ts', '--port', String(port), ...args], {
+    cwd: ROOT,
+    detached: true,
+  });
+  let said = '';
+  const code = await new Promise<number | null>((resolve) => {
+    for (const stream of [server.stdout, server.stderr]) {
+      stream.on('data', (chunk: Buffer) => {
+        said += chunk.toString();
+        if (said.includes(' is at http')) resolve(null);
+      });
+    }
+    server.on('exit', resolve);
+  });
+  if (code === null && server.pid) process.kill(-server.pid);
+  holder.close();
+  return { said, code };
+}
+
+describe('a taken port', () => {
+  it('stops the maker’s own kitchen with the reason: its data belongs to that port', async () => {
+    const { said, code } = await onTakenPort([]);
+    expect(code).toBe(1);
+    expect(said).toMatch(/Port \d+ is taken.*Your data belongs to that port/);
+  }, 30_000);
+
+  it('only moves the demo', async () => {
+    const { said, code } = await onTakenPort(['--demo']);
+    expect(code).toBeNull();
+    expect(said).toMatch(/the demo of Tumbledrum Lock, is at http:\/\/127\.0\.0\.1:\d+\//);
+  }, 30_000);
+});
