@@ -34,6 +34,12 @@ test('a whole ricotta, from the plan to the book', async ({ page }) => {
   await expect(out).toContainText('1.20\u00a0kg');
   await expect(out).toContainText(/citric acid used.*\(90\u00a0%\)/);
   await expect(out).toContainText('hottest reading72.0\u00a0°C');
+  // A slip at the scale costs nothing.
+  await page.getByRole('button', { name: 'Not over yet' }).click();
+  await expect(action(page)).toContainText('Weigh it');
+  await pad.getByRole('textbox').fill('1.25');
+  await pad.getByRole('button', { name: 'Weigh and finish' }).click();
+  await expect(out).toContainText('1.25\u00a0kg');
   await page.getByRole('radio', { name: /good/ }).click();
   await page.getByLabel('Taste and texture, in your words').fill('Sweet.');
   await page.getByRole('button', { name: 'Note the taste' }).click();

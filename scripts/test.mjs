@@ -45,6 +45,8 @@ check(['node', 'node_modules/typescript-native/bin/tsc', '--noEmit', '-p', '.'])
 check(['npx', 'biome', 'check', '--error-on-warnings', '.']);
 check(['npx', 'depcruise', '--config', '.dependency-cruiser.cjs', 'src', 'cli', 'server']);
 check(['npx', 'tsx', 'scripts/schemas.ts', '--check']);
+// The server's tests and the browser's need a build.
+build();
 runner(
   [
     'npx',

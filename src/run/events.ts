@@ -32,8 +32,8 @@ export const eventSchema = z.discriminatedUnion('type', [
     grams: boundedBy(0, 100_000, 'g'),
     portion: z.int().min(0),
   }),
-  /** What the program advised, so that a later look can hold it against what came of it. */
-  z.strictObject({ ...stamped, type: z.literal('advised'), stage: z.string(), text }),
+  /** What the program advised, so that a later look can hold it against what came of it; `about` tells one from the next. */
+  z.strictObject({ ...stamped, type: z.literal('advised'), about: z.string().max(200), text }),
   z.strictObject({ ...stamped, type: z.literal('note'), text: text.min(1) }),
   z.strictObject({ ...stamped, type: z.literal('undone'), target: z.int().min(1) }),
   z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),

@@ -34,7 +34,7 @@ export interface MakeState {
   weighedKg: number | null;
   finishedAt: number | null;
   abandoned: { at: number; reason: string } | null;
-  lastAdvice: string | null;
+  advice: { at: number; about: string; text: string }[];
   /** The last event that can be taken back, and what it was. */
   undoable: MakeEvent | null;
 }
@@ -64,7 +64,7 @@ function begin(event: Started): MakeState {
     weighedKg: null,
     finishedAt: null,
     abandoned: null,
-    lastAdvice: null,
+    advice: [],
     undoable: null,
   };
 }
@@ -95,7 +95,7 @@ function apply(state: MakeState, event: MakeEvent) {
       state.acid.push({ at: event.at, grams: event.grams });
       break;
     case 'advised':
-      state.lastAdvice = event.text;
+      state.advice.push({ at: event.at, about: event.about, text: event.text });
       break;
     case 'note':
       state.notes.push({ at: event.at, text: event.text });
@@ -135,6 +135,8 @@ export function objection(state: MakeState, event: NewEvent): string | null {
       return state.index > 0 ? null : 'This is the first stage.';
     case 'acid':
       return event.portion === state.acid.length ? null : 'That portion is noted already.';
+    case 'advised':
+      return state.advice.at(-1)?.about === event.about ? 'That has been said.' : null;
     default:
       return null;
   }

@@ -1,4 +1,5 @@
-import { Link, useNavigate, useParams } from 'react-router';
+import { useState } from 'react';
+import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { crudeProteinPct } from '../../core/milk/species';
 import { methodById } from '../../makes';
@@ -6,6 +7,7 @@ import { acidText } from '../../plan/telling';
 import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
+import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { draftSet, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
@@ -21,13 +23,14 @@ import { YieldMark } from './YieldMark';
 /** One make, looked back on. */
 export default function MakePage() {
   const { id = '' } = useParams();
-  const { db } = usePorts();
+  const { db, clock } = usePorts();
   const navigate = useNavigate();
   const format = useFormat();
   const now = useNow(60_000);
   const loaded = useAppSelector((state) => state.data.loaded);
   const make = useAppSelector(selectMakes).find((one) => one.id === id);
   const makeAgain = useMakeAgain();
+  const [reopened, setReopened] = useState(false);
   if (!loaded) return null;
   if (!make) {
     return (
@@ -40,7 +43,12 @@ export default function MakePage() {
     );
   }
   const { state } = make;
+  if (reopened && !isOver(state)) return <Navigate to={`/pot/${id}`} replace />;
   const review = reviewOf(state);
+  const reopen = async (target: number) => {
+    await append(db, id, { type: 'undone', target }, clock.wall());
+    setReopened(true);
+  };
   const remove = async () => {
     const removed = await removeMake(db, id);
     navigate('/book');
@@ -101,6 +109,9 @@ export default function MakePage() {
           >
             Save as a file
           </Button>
+          {(state.undoable?.type === 'finished' || state.undoable?.type === 'abandoned') && (
+            <Button onClick={() => void reopen(state.undoable?.seq ?? 0)}>Not over yet</Button>
+          )}
           {isOver(state) && (
             <Button tone="quiet" onClick={() => void remove()}>
               Take out

@@ -151,8 +151,8 @@ export default function KitchenView() {
         <section aria-label="Everything as a file" className="tab:col-span-2">
           <h2 className="text-[24px]">Everything as a file</h2>
           <p className="mt-1 max-w-[44rem] text-[16px]">
-            <StorageSays /> All you typed and noted lives in this browser, on this device. A backup is one
-            file with everything in it. Bringing one back puts it in the place of what is here.
+            All you typed and noted lives in this browser, on this device. A backup is one file with
+            everything in it; bringing one back puts it in the place of what is here. <StorageSays />
           </p>
           <div className="mt-3 flex flex-wrap items-start gap-4">
             <Button

@@ -13,6 +13,7 @@ import { Coming } from './Coming';
 import { RampSays, Steps } from './Guidance';
 import { Abandon, PotButtons } from './PotButtons';
 import { ReadingPad } from './ReadingPad';
+import { useAdviceLog } from './useAdviceLog';
 import { useNote } from './useNote';
 import { useWakeLock } from './useWakeLock';
 import { WheyLooks } from './WheyLooks';
@@ -24,6 +25,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const navigate = useNavigate();
   const { note, busy } = useNote(id);
   useWakeLock();
+  useAdviceLog(id, state);
   const stage = stageAt(state);
   const moment = momentOf(state, format);
   const left = moment.endsAt - now;
