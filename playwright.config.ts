@@ -1,4 +1,10 @@
-import { defineConfig } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { defineConfig, type LaunchOptions } from '@playwright/test';
+
+/** How the machine's Chromium is started, for tests and screenshots alike. */
+const chromium = JSON.parse(
+  readFileSync(new URL('./scripts/chromium.json', import.meta.url), 'utf8'),
+) as LaunchOptions;
 
 export const OWN = 'http://127.0.0.1:4711';
 export const DEMO = 'http://127.0.0.1:4712';
@@ -15,18 +21,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Amsterdam',
-    launchOptions: {
-      executablePath: '/usr/bin/chromium',
-      args: [
-        '--no-sandbox',
-        '--disable-gpu',
-        '--disable-quic',
-        '--no-first-run',
-        '--disable-background-networking',
-        '--disable-component-update',
-        '--disable-sync',
-      ],
-    },
+    launchOptions: chromium,
   },
   webServer: [
     { command: 'npx tsx server/main.ts --port 4711', url: OWN, reuseExistingServer: false },

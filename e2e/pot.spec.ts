@@ -1,8 +1,9 @@
 import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { chromium, expect, type Page, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { OWN } from '../playwright.config';
+import { killable } from './killable';
 import { action, MORNING, noteTemperature, open, toThePot, walkRicotta } from './kitchen';
 
 const timer = (page: Page) => page.getByRole('region', { name: 'Now' }).getByRole('timer');
@@ -160,38 +161,28 @@ test('closing the tab and coming back stands at the same stage with the right ti
   await expect(timer(again)).toContainText('+1:30');
 });
 
-test('a killed browser loses nothing that showed as noted', async () => {
+test('a killed browser loses nothing that showed as noted', async ({ launchOptions }) => {
   const home = await mkdtemp(join(tmpdir(), 'pail-'));
-  const launch = () =>
-    chromium.launchPersistentContext(home, {
-      executablePath: '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu'],
-      baseURL: OWN,
-    });
   try {
     let noted = 0;
-    for (let round = 0; round < 3; round++) {
-      const context = await launch();
-      const page = context.pages()[0] ?? (await context.newPage());
+    for (let round = 0; round < 4; round++) {
+      const { page, kill } = await killable(launchOptions, home);
+      await page.goto(round === 0 ? `${OWN}/plan` : `${OWN}/pot`);
       if (round === 0) {
-        await page.goto('/plan');
         await toThePot(page);
         await page.getByRole('button', { name: 'All clean' }).click();
         await page.getByRole('button', { name: 'Measured' }).click();
-      } else await page.goto('/pot');
-      await expect(action(page)).toContainText('Scald');
-      const readings = (await stored(page)).filter((event) => event.type === 'temperature');
-      expect(readings).toHaveLength(noted);
-      for (let i = 0; i < 3; i++) {
-        await noteTemperature(page, `${20 + round * 10 + i}`);
-        await expect(page.getByRole('region', { name: 'Now' })).toContainText(
-          `${20 + round * 10 + i}.0\u00a0°C`,
-        );
-        noted++;
       }
-      const session = await context.browser()?.newBrowserCDPSession();
-      await session?.send('Browser.crash').catch(() => undefined);
-      await context.close().catch(() => undefined);
+      await expect(action(page)).toContainText('Scald');
+      const temperatures = (await stored(page)).filter((event) => event.type === 'temperature');
+      expect(temperatures).toHaveLength(noted);
+      for (let i = 0; i < 3; i++) {
+        const tempC = 20 + round * 10 + i;
+        await noteTemperature(page, `${tempC}`);
+        noted++;
+        await expect(page.getByRole('region', { name: 'Now' })).toContainText(`${tempC}.0\u00a0°C`);
+      }
+      await kill();
     }
   } finally {
     await rm(home, { recursive: true, force: true });

@@ -23,18 +23,7 @@ const servers = [
 );
 await Promise.all(servers.map((server) => new Promise((ready) => server.stdout.once('data', ready))));
 
-const browser = await chromium.launch({
-  executablePath: CHROMIUM,
-  args: [
-    '--no-sandbox',
-    '--disable-gpu',
-    '--disable-quic',
-    '--no-first-run',
-    '--disable-background-networking',
-    '--disable-component-update',
-    '--disable-sync',
-  ],
-});
+const browser = await chromium.launch(CHROMIUM);
 
 const LAPTOP = { width: 1280, height: 800 };
 const TABLET = { width: 820, height: 1180 };

@@ -5,7 +5,8 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
-export const CHROMIUM = '/usr/bin/chromium';
+/** How the machine's Chromium is started. */
+export const CHROMIUM = JSON.parse(readFileSync(join(ROOT, 'scripts/chromium.json'), 'utf8'));
 
 /** Runs a command with its output shown; ends this program with its status when it fails. */
 export function must(command, args) {
@@ -41,15 +42,15 @@ export const build = () => must('npx', ['vite', 'build', '--logLevel', 'warn']);
 
 /** Installs Debian's Chromium where that is allowed; otherwise says in one sentence what to run. */
 export function ensureChromium() {
-  if (existsSync(CHROMIUM)) return;
+  if (existsSync(CHROMIUM.executablePath)) return;
   const apt = spawnSync('which', ['apt-get']).status === 0;
   if (apt && process.getuid?.() === 0) {
     must('apt-get', ['update', '-qq']);
     must('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium']);
-    if (existsSync(CHROMIUM)) return;
+    if (existsSync(CHROMIUM.executablePath)) return;
   }
   console.error(
-    `The browser tests need Chromium at ${CHROMIUM}: install it with “sudo apt-get install chromium” and run this again.`,
+    `The browser tests need Chromium at ${CHROMIUM.executablePath}: install it with “sudo apt-get install chromium” and run this again.`,
   );
   process.exit(1);
 }

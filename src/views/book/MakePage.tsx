@@ -20,6 +20,9 @@ import { Score } from './BookView';
 import { Tasting } from './Tasting';
 import { YieldMark } from './YieldMark';
 
+/** For this long after its end a make can be taken up again, ms: a slip at the scale is noticed the same day. */
+const MENDABLE_MS = 12 * 3_600_000;
+
 /** One make, looked back on. */
 export default function MakePage() {
   const { id = '' } = useParams();
@@ -109,7 +112,7 @@ export default function MakePage() {
           >
             Save as a file
           </Button>
-          {(state.undoable?.type === 'finished' || state.undoable?.type === 'abandoned') && (
+          {state.undoable && isOver(state) && now - state.undoable.at < MENDABLE_MS && (
             <Button onClick={() => void reopen(state.undoable?.seq ?? 0)}>Not over yet</Button>
           )}
           {isOver(state) && (

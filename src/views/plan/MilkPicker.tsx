@@ -1,4 +1,3 @@
-import { Dialog } from 'radix-ui';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
@@ -9,6 +8,7 @@ import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
+import { Sheet } from '../../ui/parts/Sheet';
 
 const at = (value: number | null) => ({ value, text: null });
 
@@ -89,46 +89,39 @@ function KeepMilk() {
     setName('');
   };
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>
+    <Sheet
+      title="Whose milk is it?"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
         <Button tone="quiet" size="small" className="-ml-3">
           Keep this milk by name
         </Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <Dialog.Content
-          className="plate fixed top-1/3 left-1/2 z-50 w-[min(26rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6"
-          aria-describedby={undefined}
-        >
-          <Dialog.Title className="text-2xl">Whose milk is it?</Dialog.Title>
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              void keep();
-            }}
-          >
-            <label htmlFor={id} className="mt-4 block text-[15px] text-ink-soft">
-              A name you know it by
-            </label>
-            <input
-              id={id}
-              value={name}
-              maxLength={120}
-              onChange={(event) => setName(event.target.value)}
-              className="field-line name w-full bg-transparent py-2 text-xl outline-none"
-            />
-            <div className="mt-5 flex justify-end gap-4">
-              <Dialog.Close asChild>
-                <Button>Leave it</Button>
-              </Dialog.Close>
-              <Button tone="main" type="submit" disabled={name.trim() === ''}>
-                Keep it
-              </Button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+      }
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <label htmlFor={id} className="mt-4 block text-[15px] text-ink-soft">
+          A name you know it by
+        </label>
+        <input
+          id={id}
+          value={name}
+          maxLength={120}
+          onChange={(event) => setName(event.target.value)}
+          className="field-line name w-full bg-transparent py-2 text-xl outline-none"
+        />
+        <div className="mt-5 flex justify-end gap-4">
+          <Button onClick={() => setOpen(false)}>Leave it</Button>
+          <Button tone="main" type="submit" disabled={name.trim() === ''}>
+            Keep it
+          </Button>
+        </div>
+      </form>
+    </Sheet>
   );
 }

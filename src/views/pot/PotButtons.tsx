@@ -1,4 +1,4 @@
-import { AlertDialog, Dialog } from 'radix-ui';
+import { AlertDialog } from 'radix-ui';
 import { useId, useState } from 'react';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
@@ -9,6 +9,7 @@ import { useFormat } from '../../store/hooks';
 import { BackGlyph, CheckGlyph, UndoGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
+import { SHEET, Sheet } from '../../ui/parts/Sheet';
 import { eventText } from './eventText';
 import { useSettled } from './useSettled';
 
@@ -83,54 +84,47 @@ function OtherAmount({ pour, note }: { pour: NonNullable<Moment['pour']>; note: 
     if (await note({ type: 'acid', grams, portion: pour.portion })) setOpen(false);
   };
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>
+    <Sheet
+      title="How much went in?"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
         <Button size="hand" className="flex-1">
           Other amount
         </Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <Dialog.Content
-          className="plate fixed top-1/3 left-1/2 z-50 w-[min(28rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6"
-          aria-describedby={undefined}
-        >
-          <Dialog.Title className="text-[26px]">How much went in?</Dialog.Title>
-          <form
-            onSubmit={(event) => {
-              event.preventDefault();
-              void write();
-            }}
-          >
-            <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
-              Acid as bought, {unit}
-            </label>
-            <input
-              id={id}
-              inputMode="decimal"
-              autoComplete="off"
-              value={text}
-              onChange={(event) => {
-                setText(event.target.value);
-                setFault(false);
-              }}
-              className="field-line figure w-full bg-transparent py-2 text-[44px] outline-none"
-            />
-            {fault && <FaultText>Give a number from 0, in {unit}.</FaultText>}
-            <div className="mt-6 flex gap-4">
-              <Dialog.Close asChild>
-                <Button size="hand" className="flex-1">
-                  Close
-                </Button>
-              </Dialog.Close>
-              <Button tone="main" size="hand" type="submit" className="flex-1">
-                Note it
-              </Button>
-            </div>
-          </form>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+      }
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void write();
+        }}
+      >
+        <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
+          Acid as bought, {unit}
+        </label>
+        <input
+          id={id}
+          inputMode="decimal"
+          autoComplete="off"
+          value={text}
+          onChange={(event) => {
+            setText(event.target.value);
+            setFault(false);
+          }}
+          className="field-line figure w-full bg-transparent py-2 text-[44px] outline-none"
+        />
+        {fault && <FaultText>Give a number from 0, in {unit}.</FaultText>}
+        <div className="mt-6 flex gap-4">
+          <Button size="hand" className="flex-1" onClick={() => setOpen(false)}>
+            Close
+          </Button>
+          <Button tone="main" size="hand" type="submit" className="flex-1">
+            Note it
+          </Button>
+        </div>
+      </form>
+    </Sheet>
   );
 }
 
@@ -145,49 +139,42 @@ function NoteIt({ note }: { note: Props['note'] }) {
     }
   };
   return (
-    <Dialog.Root open={open} onOpenChange={setOpen}>
-      <Dialog.Trigger asChild>
+    <Sheet
+      title="A note for the book"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
         <Button size="hand" className="flex-1">
           Note
         </Button>
-      </Dialog.Trigger>
-      <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <Dialog.Content
-          className="plate fixed top-1/3 left-1/2 z-50 w-[min(30rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6"
-          aria-describedby={undefined}
+      }
+    >
+      <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
+        What happened, in your words
+      </label>
+      <textarea
+        id={id}
+        value={text}
+        maxLength={4000}
+        rows={3}
+        onChange={(event) => setText(event.target.value)}
+        className="field-line w-full bg-transparent py-2 text-[19px] outline-none"
+      />
+      <div className="mt-6 flex gap-4">
+        <Button size="hand" className="flex-1" onClick={() => setOpen(false)}>
+          Close
+        </Button>
+        <Button
+          tone="main"
+          size="hand"
+          className="flex-1"
+          disabled={text.trim() === ''}
+          onClick={() => void write()}
         >
-          <Dialog.Title className="text-[26px]">A note for the book</Dialog.Title>
-          <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
-            What happened, in your words
-          </label>
-          <textarea
-            id={id}
-            value={text}
-            maxLength={4000}
-            rows={3}
-            onChange={(event) => setText(event.target.value)}
-            className="field-line w-full bg-transparent py-2 text-[19px] outline-none"
-          />
-          <div className="mt-6 flex gap-4">
-            <Dialog.Close asChild>
-              <Button size="hand" className="flex-1">
-                Close
-              </Button>
-            </Dialog.Close>
-            <Button
-              tone="main"
-              size="hand"
-              className="flex-1"
-              disabled={text.trim() === ''}
-              onClick={() => void write()}
-            >
-              Note it
-            </Button>
-          </div>
-        </Dialog.Content>
-      </Dialog.Portal>
-    </Dialog.Root>
+          Note it
+        </Button>
+      </div>
+    </Sheet>
   );
 }
 
@@ -203,7 +190,7 @@ export function Abandon({ note, onAbandoned }: Pick<Props, 'note'> & { onAbandon
       </AlertDialog.Trigger>
       <AlertDialog.Portal>
         <AlertDialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
-        <AlertDialog.Content className="plate fixed top-1/3 left-1/2 z-50 w-[min(30rem,92vw)] -translate-x-1/2 -translate-y-1/3 p-6">
+        <AlertDialog.Content className={SHEET}>
           <AlertDialog.Title className="text-[26px]">Give this make up?</AlertDialog.Title>
           <AlertDialog.Description className="mt-2 text-[17px]">
             It goes into the book as it stands. Why it went wrong is worth a line.
