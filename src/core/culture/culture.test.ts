@@ -1,0 +1,160 @@
+import fc from 'fast-check';
+import { Solver } from 'odex';
+import { describe, expect, it } from 'vitest';
+import { bufferOf } from '../acid/buffer';
+import { compositionOf, milkBatch } from '../milk/composition';
+import { acidify, hoursToPH, lacticCurve, type TempCourse, tempAt } from './acidify';
+import { freezeDried, type Inoculum, liquidStarter, savedStarter } from './dose';
+import {
+  acidGrowth,
+  CULTURE_GROUPS,
+  GROUP_FACTS,
+  heatGrowth,
+  LACTATE_STANDING,
+  LACTATE_WITH_GROWTH,
+  saltGrowth,
+} from './groups';
+
+const skim = bufferOf(milkBatch(1, compositionOf('cow', 0.1, 3.3)), 6.65);
+const whole = bufferOf(milkBatch(1, compositionOf('cow', 3.7, 3.2)), 6.65);
+const hoursTo = (pH: number, culture: Inoculum, temps: TempCourse, milk = skim) =>
+  hoursToPH(acidify({ milk, cultures: [culture], temps, hours: 40 }), pH);
+const inside = (value: number, low: number, high: number) => {
+  expect(value).toBeGreaterThanOrEqual(low);
+  expect(value).toBeLessThanOrEqual(high);
+};
+
+describe('pH against time, check values', () => {
+  it('skim milk, 1 % starter, 22 °C, to pH 4.65: 12 to 16 h (long-set cottage cheese, handbook range, from memory)', () =>
+    inside(hoursTo(4.65, liquidStarter('mesophilic', 1), [[0, 22]]), 12, 16));
+  it('skim milk, 5 to 6 % starter, 32 °C, to pH 4.65: 4 to 6 h (short-set, from memory)', () =>
+    inside(hoursTo(4.65, liquidStarter('mesophilic', 5.5), [[0, 32]]), 4, 6));
+  it('2 % yogurt starter, 43 °C, to pH 4.6: 4 to 6 h (from memory)', () =>
+    inside(hoursTo(4.6, liquidStarter('yogurt', 2), [[0, 43]], whole), 4, 6));
+  it('freeze-dried mesophilic, 25 °C falling to 19 °C, to pH 4.55: 18 to 26 h (common practice)', () =>
+    inside(
+      hoursTo(
+        4.55,
+        freezeDried('mesophilic'),
+        [
+          [0, 25],
+          [6, 19],
+        ],
+        whole,
+      ),
+      18,
+      26,
+    ));
+  it('1.5 % mesophilic, 32 °C then 39 °C, 6 h in all: pH 5.3 to 5.9 (cheddared curds at milling, from memory)', () => {
+    const series = acidify({
+      milk: whole,
+      cultures: [liquidStarter('mesophilic', 1.5)],
+      temps: [
+        [0, 32],
+        [1.6, 32],
+        [2.3, 39],
+      ],
+      hours: 6,
+    });
+    inside(series.at(-1)?.[1] ?? 0, 5.3, 5.9);
+  });
+});
+
+describe('cardinal factors (Rosso et al. 1993, 1995)', () => {
+  it.each(CULTURE_GROUPS)('%s: 1 at the best, 0 at the ends, never outside', (group) => {
+    const facts = GROUP_FACTS[group];
+    expect(heatGrowth(facts, facts.optC)).toBeCloseTo(1, 10);
+    expect([
+      heatGrowth(facts, facts.minC),
+      heatGrowth(facts, facts.maxC),
+      acidGrowth(facts, facts.minPH),
+    ]).toEqual([0, 0, 0]);
+    expect(acidGrowth(facts, facts.optPH)).toBeCloseTo(1, 10);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 60, noNaN: true }),
+        fc.double({ min: 3, max: 9, noNaN: true }),
+        (t, pH) => {
+          for (const value of [heatGrowth(facts, t), acidGrowth(facts, pH)]) inside(value, 0, 1 + 1e-12);
+        },
+      ),
+    );
+    expect(saltGrowth(facts, 1)).toBe(0);
+  });
+});
+
+describe('the integrator', () => {
+  it('agrees with a general ODE library on one awake strain within 1e-3 pH', () => {
+    const temps: TempCourse = [
+      [0, 30],
+      [3, 30],
+      [5, 24],
+    ];
+    const facts = GROUP_FACTS.mesophilic;
+    const pHOf = lacticCurve(whole);
+    const slope = (hour: number, [cells = 0, lactate = 0]: number[]) => {
+      const pace = heatGrowth(facts, tempAt(temps, hour)) * acidGrowth(facts, pHOf(lactate));
+      const growth = facts.mu * pace * cells * (1 - cells / facts.most);
+      return [growth, LACTATE_WITH_GROWTH * growth + LACTATE_STANDING * pace * cells];
+    };
+    const solver = new Solver(2);
+    solver.absoluteTolerance = 1e-9;
+    solver.relativeTolerance = 1e-9;
+    const series = acidify({
+      milk: whole,
+      cultures: [{ group: 'mesophilic', cfuPerMl: 1e7, lagHours: 0 }],
+      temps,
+      hours: 12,
+    });
+    for (const hour of [2, 4, 8, 12]) {
+      const [, lactate = 0] = solver.solve(slope, 0, [1e7, 0], hour).y;
+      expect(
+        Math.abs((series.find(([h]) => Math.abs(h - hour) < 1e-9)?.[1] ?? 0) - pHOf(lactate)),
+      ).toBeLessThan(1e-3);
+    }
+  });
+
+  it('reads lactic acid as the titration does', () => {
+    const pHOf = lacticCurve(whole);
+    fc.assert(
+      fc.property(fc.double({ min: 1e-4, max: 0.1, noNaN: true }), (lactate) => {
+        expect(pHOf(lactate * 1.01)).toBeLessThan(pHOf(lactate));
+      }),
+    );
+    // 6 to 7.5 g/L at pH 4.6 (from memory).
+    inside(pHOf(7.5 / 90.08), 4.4, 4.6);
+    inside(pHOf(6 / 90.08), 4.6, 4.85);
+  });
+
+  const course = fc.record({
+    group: fc.constantFrom(...CULTURE_GROUPS),
+    tempC: fc.double({ min: 24, max: 38, noNaN: true }),
+    percent: fc.double({ min: 0.3, max: 4, noNaN: true }),
+  });
+
+  it('only ever sours, gives every tenth of an hour and the last point, and is faster with more starter', () => {
+    fc.assert(
+      fc.property(course, ({ group, tempC, percent }) => {
+        const run = (p: number) =>
+          acidify({ milk: whole, cultures: [liquidStarter(group, p)], temps: [[0, tempC]], hours: 7.25 });
+        const series = run(percent);
+        expect(series).toHaveLength(74);
+        expect(series.at(-1)?.[0]).toBe(7.25);
+        for (let i = 1; i < series.length; i++)
+          expect(series[i]?.[1]).toBeLessThanOrEqual(series[i - 1]?.[1] as number);
+        expect(run(percent * 1.5).at(-1)?.[1]).toBeLessThanOrEqual((series.at(-1)?.[1] as number) + 1e-9);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it('a colder room, an older or later-generation starter take longer', () => {
+    const plain = hoursTo(4.6, liquidStarter('mesophilic', 1), [[0, 24]]);
+    expect(hoursTo(4.6, liquidStarter('mesophilic', 1), [[0, 21]])).toBeGreaterThan(plain);
+    expect(hoursTo(4.6, liquidStarter('mesophilic', 1, 10), [[0, 24]])).toBeGreaterThan(plain);
+    expect(hoursTo(4.6, savedStarter('mesophilic', 1, 0, 8), [[0, 24]])).toBeGreaterThan(plain);
+  });
+
+  it('thermophiles alone do nothing at 19 °C', () =>
+    expect(hoursTo(6.6, freezeDried('thermophilic'), [[0, 19]])).toBe(Number.POSITIVE_INFINITY));
+});
