@@ -1,0 +1,125 @@
+import { CHEESE_DENSITY_KG_PER_L } from '../curd/press';
+import { Infeasible } from '../faults/fault';
+import { findRoot } from '../numeric/root';
+
+export const BRINE_SHAPES = ['sphere', 'slab', 'cylinder', 'brick'] as const;
+export type BrineShape = (typeof BRINE_SHAPES)[number];
+
+/** Effective diffusion of salt in a cheese's moisture, cm²/day: 0.20 exp(0.029 (T − 12)). Geurts; Guinee and Fox; from memory. */
+export const saltDiffusionCm2PerDay = (tempC: number): number => 0.2 * Math.exp(0.029 * (tempC - 12));
+/** The surface stays a little below the brine. From memory. */
+const BOUNDARY = 0.85;
+/** Water leaves at about twice the rate that salt enters, by mass. From memory. */
+export const WATER_LOST_PER_SALT = 2;
+
+const TERMS = 60;
+/** Below this Fourier number the series want too many terms, and the short-time solutions hold to 1e-5 (Crank 1975). */
+const SHORT = 0.01;
+
+/** Share of the salt still missing in a slab of thickness 2 l after Fourier number Fo = D t / l² (Crank 1975, eq. 4.18). */
+function slabMissing(fo: number): number {
+  if (fo < SHORT) return 1 - 2 * Math.sqrt(fo / Math.PI);
+  let sum = 0;
+  for (let n = 0; n < TERMS; n++) {
+    const k = (2 * n + 1) ** 2;
+    sum += (8 / (Math.PI ** 2 * k)) * Math.exp((-k * Math.PI ** 2 * fo) / 4);
+  }
+  return sum;
+}
+
+/** The same for a sphere of radius r, Fo = D t / r² (Crank 1975, eq. 6.20). */
+function sphereMissing(fo: number): number {
+  if (fo < SHORT) return 1 - 6 * Math.sqrt(fo / Math.PI) + 3 * fo;
+  let sum = 0;
+  for (let n = 1; n <= TERMS; n++) sum += (6 / (Math.PI ** 2 * n * n)) * Math.exp(-n * n * Math.PI ** 2 * fo);
+  return sum;
+}
+
+/** Zeros of the Bessel function J0 (Abramowitz and Stegun, table 9.5; McMahon's expansion beyond). */
+const besselZero = (n: number): number => {
+  const known = [2.4048255577, 5.5200781103, 8.6537279129, 11.7915344391, 14.9309177086][n - 1];
+  const b = (n - 0.25) * Math.PI;
+  return known ?? b + 1 / (8 * b) - 124 / (3 * (8 * b) ** 3);
+};
+
+/** The same for a long cylinder of radius r (Crank 1975, eq. 5.23). */
+function barMissing(fo: number): number {
+  if (fo < SHORT) return 1 - (4 * Math.sqrt(fo) - fo ** 1.5 / 3) / Math.sqrt(Math.PI) + fo;
+  let sum = 0;
+  for (let n = 1; n <= TERMS; n++) {
+    const zero = besselZero(n);
+    sum += (4 / (zero * zero)) * Math.exp(-zero * zero * fo);
+  }
+  return sum;
+}
+
+/** A piece of cheese as brine sees it; lengths in cm. */
+export interface BrinePiece {
+  shape: BrineShape;
+  grams: number;
+  /** Of a sphere or a cylinder. */
+  diameterCm?: number | undefined;
+  /** Of a slab or a brick. */
+  thicknessCm?: number | undefined;
+}
+
+/** The half-lengths a piece is made of: every one is an infinite slab, bar or sphere; their missing shares multiply. */
+function missingAt(piece: BrinePiece): (dTimesT: number) => number {
+  const volume = piece.grams / CHEESE_DENSITY_KG_PER_L;
+  switch (piece.shape) {
+    case 'sphere': {
+      const radius = Math.cbrt((3 * volume) / (4 * Math.PI));
+      return (dt) => sphereMissing(dt / radius ** 2);
+    }
+    case 'slab': {
+      const half = (piece.thicknessCm as number) / 2;
+      return (dt) => slabMissing(dt / half ** 2);
+    }
+    case 'cylinder': {
+      const radius = (piece.diameterCm as number) / 2;
+      const half = volume / (Math.PI * radius ** 2) / 2;
+      return (dt) => barMissing(dt / radius ** 2) * slabMissing(dt / half ** 2);
+    }
+    case 'brick': {
+      // A square brick of the given thickness; its sides follow from its mass.
+      const half = (piece.thicknessCm as number) / 2;
+      const side = Math.sqrt(volume / (2 * half)) / 2;
+      return (dt) => slabMissing(dt / half ** 2) * slabMissing(dt / side ** 2) ** 2;
+    }
+  }
+}
+
+export interface BrineTime extends BrinePiece {
+  brinePctWw: number;
+  targetSaltPct: number;
+  moisturePct: number;
+  startSaltPct: number;
+  tempC: number;
+}
+
+/** Salt the piece would end with if it were left in for good, % of the cheese: 0.85 × (g salt per g brine water) × moisture. */
+export const endSaltPct = (brinePctWw: number, moisturePct: number): number =>
+  BOUNDARY * (brinePctWw / (100 - brinePctWw)) * moisturePct;
+
+/** Mean salt of the piece after `hours`, % of the cheese. */
+export function saltAfterHours(brine: BrineTime, hours: number): number {
+  const end = endSaltPct(brine.brinePctWw, brine.moisturePct);
+  const missing = hours <= 0 ? 1 : missingAt(brine)((saltDiffusionCm2PerDay(brine.tempC) * hours) / 24);
+  return end - (end - brine.startSaltPct) * missing;
+}
+
+/** Hours in brine to a mean salt. Throws Infeasible where this brine never gets there. */
+export function brineHours(brine: BrineTime): number {
+  if (brine.targetSaltPct <= brine.startSaltPct) return 0;
+  const end = endSaltPct(brine.brinePctWw, brine.moisturePct);
+  if (brine.targetSaltPct >= end * 0.999) {
+    throw new Infeasible({
+      path: 'targetSaltPct',
+      problem: `is ${brine.targetSaltPct} %, and this brine brings the cheese to ${end.toFixed(1)} % at most`,
+      remedy: 'take a stronger brine, or want less salt',
+    });
+  }
+  let high = 1;
+  while (saltAfterHours(brine, high) < brine.targetSaltPct) high *= 2;
+  return findRoot((hours) => saltAfterHours(brine, hours) - brine.targetSaltPct, 0, high, 1e-6);
+}
