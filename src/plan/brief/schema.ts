@@ -52,7 +52,7 @@ const label = z.strictObject({
   atC: boundedBy(15, 55, '°C'),
 });
 
-const coagulantSchema = z.strictObject({
+export const coagulantSchema = z.strictObject({
   form: z.enum(['liquid', 'tablet', 'powder']),
   imcuPerMl: bounded('imcuPerMl').optional(),
   imcuEach: bounded('imcuEach').optional(),

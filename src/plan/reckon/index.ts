@@ -1,8 +1,13 @@
 import { bad, good, Infeasible, type Result } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { acidDose, acidPH, coagulation } from './acid';
+import { blend, cost, standardise } from './blend';
+import { brine, brineTime } from './brine';
+import { clottingTime, coagulantDose, strength } from './coagulant';
 import type { Computation } from './computation';
+import { acidification } from './culture';
 import { press, yieldOfMilk } from './curd';
+import { coolDown, denaturation, hotWater, microwave, pasteurise, sinkBath } from './heat';
 import { boil, heatMix, salt, spoons } from './kitchen';
 
 /** The register of computations that stand alone. */
@@ -10,12 +15,27 @@ export const COMPUTATIONS: readonly Computation[] = [
   acidPH,
   acidDose,
   coagulation,
+  clottingTime,
+  coagulantDose,
+  strength,
+  acidification,
   yieldOfMilk,
-  spoons,
+  blend,
+  standardise,
   heatMix,
+  hotWater,
+  sinkBath,
+  microwave,
+  coolDown,
+  brine,
+  brineTime,
   salt,
   press,
+  pasteurise,
+  denaturation,
   boil,
+  spoons,
+  cost,
 ];
 
 /** Runs one computation on unread input. */

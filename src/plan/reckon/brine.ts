@@ -1,0 +1,79 @@
+import { z } from 'zod';
+import { boundedBy } from '../../core/faults/bounds';
+import { brineOf, SATURATED_PCT_WW } from '../../core/salt/brine';
+import { BRINE_SHAPES, brineHours } from '../../core/salt/diffusion';
+import { computation, type InputSpec, numberIn, refuse } from './computation';
+
+const CM: InputSpec = { label: 'size', unit: 'cm', min: 0.5, max: 100 };
+const GRAMS: InputSpec = { label: 'piece', unit: 'g', min: 5, max: 50_000 };
+const BRINE: InputSpec = { label: 'brine', unit: '% w/w', min: 1, max: SATURATED_PCT_WW };
+const SALT: InputSpec = { label: 'salt', unit: '% of the cheese', min: 0, max: 15 };
+const MOISTURE: InputSpec = { label: 'moisture', unit: '%', min: 30, max: 85 };
+
+export const brine = computation({
+  name: 'brine',
+  title: 'How strong a brine is',
+  inputs: {
+    waterLitres: { label: 'water', unit: 'L', min: 0.05, max: 1000 },
+    saltGrams: { label: 'salt', unit: 'g', min: 0, max: 400_000 },
+  },
+  outputs: {
+    percentWw: { label: 'salt by mass of brine', unit: '%' },
+    percentWv: { label: 'g per 100 mL of brine at 20 °C', unit: '%' },
+    gramsPerLitreWater: { label: 'salt per litre of water', unit: 'g/L' },
+    densityKgPerL: { label: 'density at 20 °C', unit: 'kg/L' },
+  },
+  formula: 'w/w = salt / (water + salt); w/v = w/w × density; density = 0.9982 + 0.7 w + 0.25 w²',
+  source: 'definition; density fitted to handbook values, from memory',
+  schema: z.strictObject({ waterLitres: boundedBy(0.05, 1000, 'L'), saltGrams: boundedBy(0, 400_000, 'g') }),
+  compute({ waterLitres, saltGrams }) {
+    const made = brineOf(waterLitres, saltGrams);
+    if (made.percentWw > SATURATED_PCT_WW) {
+      const most = Math.floor((waterLitres * 998.2 * SATURATED_PCT_WW) / (100 - SATURATED_PCT_WW));
+      refuse(
+        'saltGrams',
+        `is ${saltGrams}, more than ${waterLitres} L of water dissolves`,
+        `give ${most} g or less, which saturates it at ${SATURATED_PCT_WW} % w/w`,
+      );
+    }
+    return { ...made };
+  },
+});
+
+export const brineTime = computation({
+  name: 'brine-time',
+  title: 'How long in the brine',
+  inputs: {
+    shape: { label: 'shape', unit: '', choices: BRINE_SHAPES },
+    grams: GRAMS,
+    diameterCm: { ...CM, label: 'diameter of a cylinder', optional: true },
+    thicknessCm: { ...CM, label: 'thickness of a slab or brick', optional: true },
+    brinePctWw: BRINE,
+    targetSaltPct: { ...SALT, label: 'salt wanted' },
+    moisturePct: MOISTURE,
+    startSaltPct: { ...SALT, label: 'salt it has', default: 0 },
+    tempC: { label: 'brine', unit: '°C', min: 0, max: 30, default: 12 },
+  },
+  outputs: { hours: { label: 'in brine', unit: 'h' } },
+  formula:
+    'Fick: D = 0.20 exp(0.029 (T − 12)) cm²/day, surface at 0.85 × (g salt per g brine water) × moisture; series for the shape, mean salt against time',
+  source: 'Geurts; Guinee and Fox, from memory; series of Crank 1975',
+  schema: z.strictObject({
+    shape: z.enum(BRINE_SHAPES),
+    grams: numberIn(GRAMS),
+    diameterCm: numberIn(CM).optional(),
+    thicknessCm: numberIn(CM).optional(),
+    brinePctWw: numberIn(BRINE),
+    targetSaltPct: numberIn(SALT),
+    moisturePct: numberIn(MOISTURE),
+    startSaltPct: numberIn(SALT).default(0),
+    tempC: boundedBy(0, 30, '°C').default(12),
+  }),
+  compute(input) {
+    if (input.shape === 'cylinder' && input.diameterCm === undefined)
+      refuse('diameterCm', 'is missing', 'give the diameter of the cylinder');
+    if ((input.shape === 'slab' || input.shape === 'brick') && input.thicknessCm === undefined)
+      refuse('thicknessCm', 'is missing', `give the thickness of the ${input.shape}`);
+    return { hours: brineHours(input) };
+  },
+});
