@@ -232,6 +232,18 @@ describe('reckon', () => {
         ],
       }).percent,
     ).toBeCloseTo(75, 0);
+    const bag = reckoned('drain', { milk: { species: 'goat', litres: 4 }, method: 'goat-lactic', hours: 8 });
+    // About 77 % in 8 h (common practice).
+    expect(bag.moisturePct).toBeGreaterThan(75);
+    expect(bag.moisturePct).toBeLessThan(79);
+    expect(
+      reckoned('drain', {
+        milk: { species: 'goat', litres: 4 },
+        method: 'goat-lactic',
+        hours: 8,
+        weighed: [[2, 2.9]],
+      }).kgLeft,
+    ).toBeGreaterThan(bag.kgLeft);
     expect(reckoned('cost', { litres: 10, pricePerLitre: 1.2, kg: 1.5 }).perKg).toBeCloseTo(8, 10);
   });
 

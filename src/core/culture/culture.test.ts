@@ -24,42 +24,6 @@ const inside = (value: number, low: number, high: number) => {
   expect(value).toBeLessThanOrEqual(high);
 };
 
-describe('pH against time, check values', () => {
-  it('skim milk, 1 % starter, 22 °C, to pH 4.65: 12 to 16 h (long-set cottage cheese, handbook range, from memory)', () =>
-    inside(hoursTo(4.65, liquidStarter('mesophilic', 1), [[0, 22]]), 12, 16));
-  it('skim milk, 5 to 6 % starter, 32 °C, to pH 4.65: 4 to 6 h (short-set, from memory)', () =>
-    inside(hoursTo(4.65, liquidStarter('mesophilic', 5.5), [[0, 32]]), 4, 6));
-  it('2 % yogurt starter, 43 °C, to pH 4.6: 4 to 6 h (from memory)', () =>
-    inside(hoursTo(4.6, liquidStarter('yogurt', 2), [[0, 43]], whole), 4, 6));
-  it('freeze-dried mesophilic, 25 °C falling to 19 °C, to pH 4.55: 18 to 26 h (common practice)', () =>
-    inside(
-      hoursTo(
-        4.55,
-        freezeDried('mesophilic'),
-        [
-          [0, 25],
-          [6, 19],
-        ],
-        whole,
-      ),
-      18,
-      26,
-    ));
-  it('1.5 % mesophilic, 32 °C then 39 °C, 6 h in all: pH 5.3 to 5.9 (cheddared curds at milling, from memory)', () => {
-    const series = acidify({
-      milk: whole,
-      cultures: [liquidStarter('mesophilic', 1.5)],
-      temps: [
-        [0, 32],
-        [1.6, 32],
-        [2.3, 39],
-      ],
-      hours: 6,
-    });
-    inside(series.at(-1)?.[1] ?? 0, 5.3, 5.9);
-  });
-});
-
 describe('cardinal factors (Rosso et al. 1993, 1995)', () => {
   it.each(CULTURE_GROUPS)('%s: 1 at the best, 0 at the ends, never outside', (group) => {
     const facts = GROUP_FACTS[group];

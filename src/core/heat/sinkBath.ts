@@ -1,10 +1,9 @@
+import { USUAL_MILK_KG_PER_L } from '../milk/density';
 import { mixedTempC, SPECIFIC_HEAT } from './mixing';
 import { potSurfaceM2 } from './pot';
 
 /** Heat through the wall of a pot standing in water, W/m²K; unstirred is fitted to 7.6 L from 30 to 41 °C in a 50 °C sink in about 45 min (common practice). */
 export const BATH_W_PER_M2K = { stirred: 250, unstirred: 50 } as const;
-/** Density of milk for a bath's reckoning, kg/L. */
-const MILK_KG_PER_L = 1.03;
 
 export type BathAnswer = { minutes: number } | { whyNot: string };
 
@@ -21,7 +20,7 @@ export function sinkBath(
   how: keyof typeof BATH_W_PER_M2K = 'unstirred',
 ): BathAnswer {
   if (toC <= fromC) return { minutes: 0 };
-  const milk = { what: 'milk' as const, kg: milkLitres * MILK_KG_PER_L, tempC: fromC };
+  const milk = { what: 'milk' as const, kg: milkLitres * USUAL_MILK_KG_PER_L, tempC: fromC };
   const bath = { what: 'water' as const, kg: bathLitres, tempC: bathC };
   const settlesC = mixedTempC([milk, bath]);
   if (settlesC <= toC)

@@ -3,6 +3,9 @@ const FAT = 0.93;
 const SOLIDS_NOT_FAT = 1.608;
 const WATER = 0.998;
 
+/** Density of milk whose composition does not matter, kg/L. Source: from memory. */
+export const USUAL_MILK_KG_PER_L = 1.03;
+
 /**
  * Density at 20 °C, kg/L: volumes of fat, solids-not-fat and water add up.
  * Whole cow's milk comes out between 1.028 and 1.034.

@@ -5,6 +5,7 @@ import { hotWaterKg } from '../../core/heat/hotWater';
 import { microwaveSeconds } from '../../core/heat/microwave';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
 import { sinkBath as bathAnswer } from '../../core/heat/sinkBath';
+import { USUAL_MILK_KG_PER_L } from '../../core/milk/density';
 import { equivalentMinutesAt63, wantsHotter } from '../../core/safety/pasteurise';
 import { computation, type InputSpec, numberIn, refuse } from './computation';
 
@@ -13,7 +14,6 @@ const LITRES: InputSpec = { label: 'milk', unit: 'L', min: 0.2, max: 500 };
 const CURD: InputSpec = { label: 'curd', unit: 'kg', min: 0.001, max: 500 };
 const litres = bounded('litres');
 const temp = numberIn(TEMP);
-const MILK_KG_PER_L = 1.03;
 
 const SERIES: InputSpec = { label: 'temperature course', unit: 'a list of [minute, °C], straight between' };
 const series = z
@@ -112,7 +112,7 @@ export const coolDown = computation({
       box: LOSS_W_PER_M2K.insulatedBox,
     }[how];
     return {
-      tempC: tempAfter(potOf(volume, volume * MILK_KG_PER_L, 'milk', loss), startC, minutes, roomC, 0),
+      tempC: tempAfter(potOf(volume, volume * USUAL_MILK_KG_PER_L, 'milk', loss), startC, minutes, roomC, 0),
     };
   },
 });

@@ -7,6 +7,7 @@ import { clottingTime, coagulantDose, strength } from './coagulant';
 import type { Computation } from './computation';
 import { acidification } from './culture';
 import { press, yieldOfMilk } from './curd';
+import { drain } from './drain';
 import { coolDown, denaturation, hotWater, microwave, pasteurise, sinkBath } from './heat';
 import { boil, heatMix, salt, spoons } from './kitchen';
 
@@ -27,6 +28,7 @@ export const COMPUTATIONS: readonly Computation[] = [
   sinkBath,
   microwave,
   coolDown,
+  drain,
   brine,
   brineTime,
   salt,

@@ -6,6 +6,7 @@ import { useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { type BriefResult, briefOf } from './briefOf';
+import { carrySpread } from './carrySpread';
 
 export interface LivePlan {
   /** The latest plan that could be made; stays while a field is being mended. */
@@ -40,7 +41,7 @@ export function useLivePlan(): LivePlan {
   }, [key, planner]);
   const last = useRef<Planned | null>(null);
   if (spread && spread.key === key) last.current = spread.planned;
-  else if (likely?.ok) last.current = likely.value;
+  else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
   return {
     planned: last.current,
     faults: likely && !likely.ok ? likely.faults : faults,

@@ -1,0 +1,83 @@
+import type { Composition } from '../milk/composition';
+import { findRoot } from '../numeric/root';
+import { retainedDryMatter } from './balance';
+
+/** How one style of curd drains in a bag. */
+export interface BagStyle {
+  fat: number;
+  casein: number;
+  /** Share of the whey protein that stays: set by the heat the milk had. */
+  wheyProtein: number;
+  solutes: number;
+  /** Mass in the bag at the start, as a share of the milk. */
+  startShare: number;
+  /** Moisture it ends at if it hangs for good, %. */
+  endMoisturePct: number;
+}
+
+/** Common practice; the end moistures fitted. Skyr's milk has been scalded, so most of its whey protein stays. */
+export const BAGS = {
+  'goat-lactic': {
+    fat: 0.95,
+    casein: 0.96,
+    wheyProtein: 0.03,
+    solutes: 0.05,
+    startShare: 0.75,
+    endMoisturePct: 62,
+  },
+  skyr: { fat: 0.95, casein: 0.96, wheyProtein: 0.7, solutes: 0.05, startShare: 0.95, endMoisturePct: 76 },
+} as const satisfies Record<string, BagStyle>;
+export type BagName = keyof typeof BAGS;
+export const BAG_NAMES = Object.keys(BAGS) as BagName[];
+
+export interface Bag {
+  composition: Composition;
+  milkKg: number;
+  tempC: number;
+  style: BagStyle;
+  /** Weighings of the bag, [hour, kg]; the last one solves τ anew. */
+  weighed?: readonly (readonly [hour: number, kg: number])[];
+}
+
+const EXPONENT = 0.7;
+
+const shareAt = (dry: number, moisturePct: number, solutes: number) =>
+  dry / (1 - (moisturePct / 100) * (1 + solutes));
+
+/** τ by mass and temperature, h: 5 (m/4)^(2/3) exp(0.0255 (20 − T)). Fitted. */
+const usualTau = (milkKg: number, tempC: number) =>
+  5 * (milkKg / 4) ** (2 / 3) * Math.exp(0.0255 * (20 - tempC));
+
+function curveOf(bag: Bag) {
+  const dry = retainedDryMatter(bag.composition, {
+    fat: bag.style.fat,
+    casein: bag.style.casein,
+    wheyProtein: bag.style.wheyProtein,
+  });
+  const end = shareAt(dry, bag.style.endMoisturePct, bag.style.solutes);
+  const start = Math.max(bag.style.startShare, end);
+  let tau = usualTau(bag.milkKg, bag.tempC);
+  const last = bag.weighed?.at(-1);
+  if (last) {
+    const left = (last[1] / bag.milkKg - end) / (start - end);
+    // A weight outside the curve's own range says nothing about its pace.
+    if (left > 0 && left < 1 && last[0] > 0) tau = last[0] / (-Math.log(left)) ** (1 / EXPONENT);
+  }
+  return { dry, end, start, tau };
+}
+
+/** What is left in the bag after `hours`, kg, and its moisture, %. */
+export function bagAfter(bag: Bag, hours: number): { kgLeft: number; moisturePct: number } {
+  const { dry, end, start, tau } = curveOf(bag);
+  const share = end + (start - end) * Math.exp(-((hours / tau) ** EXPONENT));
+  return { kgLeft: share * bag.milkKg, moisturePct: (100 * (1 - dry / share)) / (1 + bag.style.solutes) };
+}
+
+/** Hours in the bag to a moisture; Infinity at or below where it ends. */
+export function bagHours(bag: Bag, moisturePct: number): number {
+  if (moisturePct <= bag.style.endMoisturePct) return Number.POSITIVE_INFINITY;
+  if (bagAfter(bag, 0).moisturePct <= moisturePct) return 0;
+  let high = 1;
+  while (bagAfter(bag, high).moisturePct > moisturePct) high *= 2;
+  return findRoot((hours) => bagAfter(bag, hours).moisturePct - moisturePct, 0, high, 1e-6);
+}
