@@ -19,7 +19,7 @@ export default function PlanView() {
       <MilkForm faults={live.faults} />
       <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
         {live.planned && method ? (
-          <Scene planned={live.planned} method={method} stale={live.brief === null} />
+          <Scene planned={live.planned} method={method} brief={live.brief} />
         ) : (
           <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
         )}

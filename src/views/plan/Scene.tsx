@@ -1,4 +1,5 @@
 import type { Method } from '../../makes/method';
+import type { Brief } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
 import { acidText } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
@@ -13,7 +14,8 @@ import { timesOf } from './planTimes';
 import { StartButton } from './StartButton';
 
 /** Pail, doses, the family's line and the track, standing on one shelf. */
-export function Scene({ planned, method, stale }: { planned: Planned; method: Method; stale: boolean }) {
+export function Scene({ planned, method, brief }: { planned: Planned; method: Method; brief: Brief | null }) {
+  const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
   const { plan } = planned;
@@ -62,7 +64,7 @@ export function Scene({ planned, method, stale }: { planned: Planned; method: Me
           <p className="text-[16px]">
             Start {times.startText}, ready {times.readyText}.
           </p>
-          <StartButton planned={planned} disabled={stale} />
+          <StartButton brief={brief} />
         </div>
       </div>
       <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />

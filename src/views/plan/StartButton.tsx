@@ -3,22 +3,30 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import { methodById } from '../../makes';
-import { MODEL_VERSION, type Planned } from '../../plan/plan';
+import type { Brief } from '../../plan/brief/schema';
+import { MODEL_VERSION, planBrief } from '../../plan/plan';
 import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 
 /** Freezes the plan into a make and goes to the pot. */
-export function StartButton({ planned, disabled }: { planned: Planned; disabled: boolean }) {
-  const { clock, db } = usePorts();
+export function StartButton({ brief }: { brief: Brief | null }) {
+  const { clock, db, planner } = usePorts();
   const navigate = useNavigate();
   const milkId = useAppSelector((state) => state.draft.milkId);
   const milks = useAppSelector((state) => state.data.milks);
   const [starting, setStarting] = useState(false);
   const start = async () => {
-    if (starting) return;
+    if (starting || !brief) return;
     setStarting(true);
+    // Frozen with its own spread, not with one carried over from the keystroke before.
+    const result = (await planner.plan(brief)) ?? planBrief(brief);
+    if (!result.ok) {
+      setStarting(false);
+      return;
+    }
+    const planned = result.value;
     const at = clock.wall();
     const id = crypto.randomUUID();
     const short = methodById(planned.plan.method)?.short ?? planned.plan.method;
@@ -50,7 +58,7 @@ export function StartButton({ planned, disabled }: { planned: Planned; disabled:
       tone="main"
       className="mt-4 w-full text-[19px]"
       size="usual"
-      disabled={disabled || starting}
+      disabled={brief === null || starting}
       onClick={() => void start()}
     >
       Take it to the pot
