@@ -75,6 +75,7 @@ try {
   });
   await shoot('plan-dark', '/plan', { look: 'dark', act: spreadShown });
   await shoot('plan-phone', '/plan', { viewport: PHONE, act: spreadShown });
+  await shoot('plan-tablet', '/plan', { viewport: TABLET, act: spreadShown });
   await shoot('pot', '/pot');
   await shoot('pot-acid-tablet', '/pot', { viewport: TABLET, act: toTheAcid });
   await shoot('pot-phone-dark', '/pot', { viewport: PHONE, look: 'dark' });

@@ -190,7 +190,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
             const wall = MIDDLE + side * (halfWidth(SHAPE, BASE_Y - part.y) + 4);
             const textX = MIDDLE + side * 150;
             return (
-              <g key={`${side}${part.key}`} className="hidden tab:block">
+              <g key={`${side}${part.key}`} className="hidden lap:block">
                 <path
                   d={`M${wall} ${part.y}L${textX - side * 6} ${y - 4}`}
                   stroke="var(--rim-soft)"
@@ -205,7 +205,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
           }),
         )}
       </svg>
-      <div className="grid grid-cols-2 gap-x-6 text-[15px] tab:hidden" aria-hidden="true">
+      <div className="grid grid-cols-2 gap-x-6 text-[15px] lap:hidden" aria-hidden="true">
         {[
           { title: wheyText, list: left },
           { title: cheeseText, list: right },

@@ -99,7 +99,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
   );
 
   return (
-    <section aria-label="In the pail" className="plate self-start px-5 pt-4 pb-5">
+    <section aria-label="In the pail" className="plate px-5 pt-4 pb-5 lap:self-start">
       <div className="mb-2 flex items-baseline justify-between gap-3">
         <h2 className="text-[23px]">In the pail</h2>
         <Segments
@@ -112,7 +112,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
           onChange={(by) => dispatch(draftChanged({ by }))}
         />
       </div>
-      <div className="space-y-2.5">
+      <div className="space-y-2.5 tab:max-lap:columns-2 tab:max-lap:gap-x-8 [&>*]:break-inside-avoid">
         {draft.by === 'litres'
           ? field('litres', {
               label: 'Milk',

@@ -15,7 +15,7 @@ export function Options({ method, faults }: { method: Method; faults: readonly F
   return (
     <section aria-label="How it is made" className="mt-7 px-1 lap:col-start-1">
       <h2 className="text-[23px]">How it is made</h2>
-      <div className="space-y-2.5">
+      <div className="space-y-2.5 tab:max-lap:columns-2 tab:max-lap:gap-x-8 [&>*]:break-inside-avoid">
         {Object.entries(method.options).map(([key, option]) => {
           const field = chosen?.[key] ?? { value: option.default, text: null };
           const fault = faults.find((one) => one.path === `options.${key}`);

@@ -36,7 +36,7 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
       <div className="grid items-end gap-x-5 gap-y-4 tab:grid-cols-[minmax(0,1.75fr)_minmax(16rem,1fr)]">
         <PailFigure {...pail} />
         <div className="pb-3">
-          <p className="flex items-baseline gap-2.5" data-testid="yield">
+          <p className="flex flex-wrap items-baseline gap-x-2.5" data-testid="yield">
             <span className="figure text-[72px]">{figure.figure}</span>
             <span className="name text-[21px] whitespace-nowrap">
               {figure.unit} of {method.short}
