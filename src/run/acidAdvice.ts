@@ -11,7 +11,7 @@ export type AcidAdvice =
   | { kind: 'first'; grams: number }
   | { kind: 'look'; lookAt: number; givenShare: number }
   | { kind: 'portion'; grams: number; beyondPlan: boolean; givenShare: number }
-  | { kind: 'clear'; givenShare: number }
+  | { kind: 'clear'; givenShare: number; creamy: boolean }
   | { kind: 'enough'; givenShare: number };
 
 /**
@@ -28,7 +28,9 @@ export function acidAdvice(state: MakeState): AcidAdvice | null {
   const givenShare = given / dose.grams;
   const look = state.looks.findLast((one) => one.stage === stageAt(state).id && one.at >= last.at);
   if (!look) return { kind: 'look', lookAt: last.at + WAIT_MIN * 60_000, givenShare };
-  if (look.look === 'clear') return { kind: 'clear', givenShare };
+  // Drops of fat are fat on its way out, not acid wanting.
+  if (look.look === 'clear' || look.look === 'creamy')
+    return { kind: 'clear', givenShare, creamy: look.look === 'creamy' };
   const left = dose.grams - given;
   if (left > dose.grams * 0.002) {
     return {

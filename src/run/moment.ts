@@ -102,7 +102,12 @@ function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, format: 
         ...base,
         action: 'Clear',
         target: null,
-        steps: ['The whey is clear: no more acid. More would only make it taste sour.', share],
+        steps: [
+          advice.creamy
+            ? 'Enough acid. Drops of fat on the whey are cheese on its way out: stop stirring, keep the heat off, and ladle gently.'
+            : 'The whey is clear: no more acid. More would only make it taste sour.',
+          share,
+        ],
         main: base.main && { ...base.main, text: 'On to the rest' },
       };
     case 'enough':

@@ -115,7 +115,7 @@ describe('state from the log', () => {
 describe('acid', () => {
   const dose = planned.plan.doses[0]?.grams ?? 0;
   const acid = (grams: number, portion: number): NewEvent => ({ type: 'acid', grams, portion });
-  const look = (l: 'milky' | 'cloudy' | 'clear'): NewEvent => ({ type: 'whey', look: l });
+  const look = (l: 'milky' | 'cloudy' | 'clear' | 'creamy'): NewEvent => ({ type: 'whey', look: l });
 
   it('gives 85 % first, waits two minutes, then thirds of the rest, then twentieths up to 130 %', () => {
     const events: [number, NewEvent][] = [...toAcid];
@@ -137,6 +137,12 @@ describe('acid', () => {
     expect(given).toHaveLength(9);
     for (const share of given) expect(share).toBeCloseTo(0.05, 3);
     expect(acidAdvice(stateOf(log(...events)))?.kind).toBe('enough');
+  });
+
+  it('takes creamy whey for fat on its way out, not for too little acid', () => {
+    const creamy = stateOf(log(...toAcid, [1, acid(10, 0)], [2, look('creamy')]));
+    expect(acidAdvice(creamy)).toMatchObject({ kind: 'clear', creamy: true });
+    expect(momentOf(creamy, formatter(METRIC)).steps[0]).toMatch(/stop stirring/);
   });
 
   it('stops at clear whey, and wants a new look after a new portion', () => {
