@@ -1,11 +1,13 @@
 import { readFileSync } from 'node:fs';
 import { bad, type Fault, type Result } from '../src/core/faults/fault';
+import { CONVERT_TO, type ConvertTo, convert } from '../src/files/convert';
 import { checkFile, readJson } from '../src/files/kinds';
 import { METHODS, methodById } from '../src/makes';
 import { planFile } from '../src/plan/plan';
 import { COMPUTATIONS, reckon } from '../src/plan/reckon';
 
-const USAGE = 'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE';
+const USAGE =
+  'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE --to markdown|ics|csv';
 
 const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`;
 
@@ -87,18 +89,31 @@ function check(path: string | undefined): Result<string> {
   return found.ok ? { ok: true, value: json({ ...found.value, valid: true }) } : found;
 }
 
-const COMMANDS: Record<string, (first?: string, second?: string) => Result<string>> = {
+function converted(path?: string, flag?: string, to?: string): Result<string> {
+  if (flag !== '--to' || !CONVERT_TO.includes(to as ConvertTo)) {
+    return bad({
+      path: 'to',
+      problem: to === undefined ? 'is missing' : `is ${JSON.stringify(to)}`,
+      remedy: `give --to ${CONVERT_TO.join(' or ')}`,
+    });
+  }
+  const file = readFile(path);
+  return file.ok ? convert(file.value, to as ConvertTo) : file;
+}
+
+const COMMANDS: Record<string, (first?: string, second?: string, third?: string) => Result<string>> = {
   plan,
   methods,
   reckon: compute,
   check,
+  convert: converted,
 };
 
 /** Runs one command: what goes to standard output, or the faults. */
 export function run(words: readonly string[]): { out: string; faults: Fault[] } {
-  const [name = '', first, second, ...more] = words;
+  const [name = '', first, second, third, ...more] = words;
   const command = COMMANDS[name];
-  if (!command || more.length > 0) {
+  if (!command || more.length > 0 || (third !== undefined && name !== 'convert')) {
     return {
       out: '',
       faults: [
@@ -110,6 +125,6 @@ export function run(words: readonly string[]): { out: string; faults: Fault[] } 
       ],
     };
   }
-  const result = command(first, second);
+  const result = command(first, second, third);
   return result.ok ? { out: result.value, faults: [] } : { out: '', faults: result.faults };
 }

@@ -1,7 +1,6 @@
+import { usualCarryOverC } from '../core/heat/carryOver';
 import { type MakeState, stageAt } from './state';
 
-/** A pot carries on by about this much after the heat is off, °C. Common practice. */
-export const CARRY_OVER_C = 1.5;
 /** Within this share of the planned time a ramp counts as on time. */
 const ON_TIME_SHARE = 0.1;
 
@@ -32,8 +31,9 @@ export function rampAdvice(state: MakeState): RampAdvice | null {
   const last = readings.at(-1);
   if (!last) return { kind: 'no-reading' };
   if (last.tempC > targetC + 1) return { kind: 'over', tempC: last.tempC, byC: last.tempC - targetC };
-  if (last.tempC >= targetC - CARRY_OVER_C)
-    return { kind: 'turn-off', tempC: last.tempC, coastsToC: last.tempC + CARRY_OVER_C };
+  const carries = usualCarryOverC(state.plan.brief.milk.litres ?? 1);
+  if (last.tempC >= targetC - carries)
+    return { kind: 'turn-off', tempC: last.tempC, coastsToC: last.tempC + carries };
   const recent = readings.slice(-3);
   const first = recent[0] as (typeof readings)[number];
   const minutes = (last.at - first.at) / 60_000;

@@ -174,7 +174,11 @@ describe('ramp', () => {
       pace: 'ahead',
     });
     expect(rampAdvice(at([5, 20], [10, 20.1]))?.kind).toBe('stalled');
-    expect(rampAdvice(at([5, 20], [10, 88.6]))).toMatchObject({ kind: 'turn-off', coastsToC: 90.1 });
+    // 25 kJ left in a ceramic hob, into 8.24 kg of milk at 3.93 kJ/kg/K.
+    expect(rampAdvice(at([5, 20], [10, 89.5]))).toMatchObject({
+      kind: 'turn-off',
+      coastsToC: expect.closeTo(89.5 + 25 / (8.24 * 3.93), 8),
+    });
     expect(rampAdvice(at([5, 20], [10, 96]))).toMatchObject({ kind: 'over', byC: 6 });
   });
 

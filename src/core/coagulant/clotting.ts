@@ -95,5 +95,3 @@ export function cutMinutesAlong(
 
 /** Calcium chloride, 0.02 %, is the most to add: mmol/L anhydrous and as dihydrate. From memory. */
 export const MOST_CALCIUM_MMOL_PER_L = 1.8;
-/** g/mol of calcium chloride, dihydrate. */
-export const CALCIUM_DIHYDRATE_G_PER_MOL = 147.01;

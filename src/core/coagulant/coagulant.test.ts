@@ -9,7 +9,7 @@ import {
   setsWithCoagulant,
   usualMultiplier,
 } from './clotting';
-import { amountOfImcu, imcuOfLabel, imcuPerMeasure, quarterTablets } from './product';
+import { amountOfImcu, imcuOfLabel, imcuPerMeasure } from './product';
 import { imcuOfSoxhlet, sameWork, strengthLeft } from './strength';
 
 const milk = (change: Partial<Clotting>): Clotting => ({
@@ -90,13 +90,12 @@ describe('strength', () => {
     expect(imcuPerMeasure({ form: 'liquid', label: { ...label, per: 'drop' } })).toBeCloseTo(imcu / 0.05, 8);
   });
 
-  it('measures out liquids, tablets in quarters and powders', () => {
+  it('measures out liquids, tablets and powders', () => {
     expect(amountOfImcu({ form: 'liquid', imcuPerMl: 200 }, 400)).toMatchObject({
       millilitres: 2,
       drops: 40,
     });
     expect(amountOfImcu({ form: 'tablet', imcuEach: 1000 }, 600).tablets).toBeCloseTo(0.6, 10);
-    expect([quarterTablets(0.6), quarterTablets(0.01)]).toEqual([0.5, 0.25]);
     expect(amountOfImcu({ form: 'powder', imcuPerG: 2000 }, 500).grams).toBeCloseTo(0.25, 10);
   });
 

@@ -85,6 +85,3 @@ export function amountOfImcu(product: CoagulantProduct, imcu: number): Coagulant
       return { millilitres: null, drops: null, tablets: null, grams: measures };
   }
 }
-
-/** Tablets to the nearest quarter, at least one. */
-export const quarterTablets = (tablets: number): number => Math.max(0.25, Math.round(tablets * 4) / 4);

@@ -1,8 +1,7 @@
-/**
- * Strength of a coagulant, IMCU (international milk-clotting units) per unit of product. Single strength is about 200
- * IMCU/mL; 280 to 300 and 600 are also sold. Source: from memory.
+/*
+ * Strength is in IMCU (international milk-clotting units) per unit of product. Single strength is about 200 IMCU/mL;
+ * 280 to 300 and 600 are also sold. Source: from memory.
  */
-export const SINGLE_STRENGTH_IMCU_PER_ML = 200;
 
 /** IMCU/mL of each unit of Soxhlet strength 1:10,000: 1:10,000 is about 145, 1:15,000 about 215, ±15 %. From memory. */
 const IMCU_PER_SOXHLET_TEN_THOUSAND = 144;

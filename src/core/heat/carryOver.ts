@@ -1,3 +1,4 @@
+import { USUAL_MILK_KG_PER_L } from '../milk/density';
 import { SPECIFIC_HEAT, type Substance } from './mixing';
 
 /** Heat a source still gives after it is off, kJ. Source: from memory. */
@@ -7,3 +8,7 @@ export type HeatSource = keyof typeof HEAT_LEFT_KJ;
 /** How far a pot carries on after the heat is off, °C: Q / (m c). */
 export const carryOverC = (source: HeatSource, kg: number, what: Substance = 'milk'): number =>
   HEAT_LEFT_KJ[source] / (kg * SPECIFIC_HEAT[what]);
+
+/** The same for `litres` of milk on a hob nobody has named: a ceramic one, which lies in the middle. */
+export const usualCarryOverC = (litres: number): number =>
+  carryOverC('ceramic', litres * USUAL_MILK_KG_PER_L);

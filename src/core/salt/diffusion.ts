@@ -9,8 +9,6 @@ export type BrineShape = (typeof BRINE_SHAPES)[number];
 export const saltDiffusionCm2PerDay = (tempC: number): number => 0.2 * Math.exp(0.029 * (tempC - 12));
 /** The surface stays a little below the brine. From memory. */
 const BOUNDARY = 0.85;
-/** Water leaves at about twice the rate that salt enters, by mass. From memory. */
-export const WATER_LOST_PER_SALT = 2;
 
 const TERMS = 60;
 /** Below this Fourier number the series want too many terms, and the short-time solutions hold to 1e-5 (Crank 1975). */

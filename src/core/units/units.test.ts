@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { FIELD_UNITS, formatter, METRIC } from './format';
 import { celsiusOf, fahrenheitOf, GRAMS_PER_OUNCE, LITRES_PER_US_GALLON, ML_PER_TEASPOON } from './measures';
 import { readNumber } from './numbers';
-import { wallMinutes, wallTimeOf } from './wallTime';
+import { isoUtc, wallMinutes, wallTimeOf } from './wallTime';
 
 describe('conversions (NIST SP 811)', () => {
   it('hold at the fixed points', () => {
@@ -82,6 +82,14 @@ describe('wall time', () => {
         const reference = new Date(minutes * 60_000).toISOString().slice(0, 16);
         expect(wallTimeOf(minutes)).toBe(reference);
         expect(wallMinutes(reference)).toBe(minutes);
+      }),
+    );
+  });
+
+  it('writes a moment as the platform does, to the second', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: -1e12, max: 4e12 }), (ms) => {
+        expect(isoUtc(ms)).toBe(`${new Date(ms).toISOString().slice(0, 19)}Z`);
       }),
     );
   });

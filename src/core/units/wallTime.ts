@@ -54,3 +54,10 @@ export function wallTimeOf(minutes: number): string {
   const two = (n: number) => String(n).padStart(2, '0');
   return `${String(year).padStart(4, '0')}-${two(month)}-${two(day)}T${two(Math.floor(rest / 60))}:${two(rest % 60)}`;
 }
+
+/** A moment, ms since 1970 UTC, as ISO 8601 in UTC to the second. */
+export function isoUtc(ms: number): string {
+  const minutes = Math.floor(ms / 60_000);
+  const seconds = Math.floor((ms - minutes * 60_000) / 1000);
+  return `${wallTimeOf(minutes)}:${String(seconds).padStart(2, '0')}Z`;
+}

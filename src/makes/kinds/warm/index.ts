@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { usualCarryOverC } from '../../../core/heat/carryOver';
 import { kindOf } from '../../grammar';
 import { ramp } from '../ramp';
 
@@ -11,13 +12,13 @@ export const warm = kindOf<{ toC: number }>({
   endedBy: 'temperature',
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
-  words: ({ toC }, { format }) => ({
+  words: ({ toC }, { format, litres }) => ({
     title: `Warm to ${format.temp(toC)}`,
     action: 'Warm',
     target: format.temp(toC),
     steps: [
       'Low to middle heat, stirring from the base every minute or two.',
-      'Probe deep and stir before reading; turn off a little early, the pot carries on.',
+      `Probe deep and stir before reading; turn off ${format.tempStep(usualCarryOverC(litres))} early, the pot carries on.`,
     ],
     right: 'Even warmth from rim to middle.',
     normal: 'The last ten degrees come faster than the first.',

@@ -1,0 +1,75 @@
+import { formatter, METRIC } from '../core/units/format';
+import { isoUtc } from '../core/units/wallTime';
+import { methodById } from '../makes';
+import type { Plan } from '../plan/schema';
+import { reviewOf } from '../run/review';
+import type { MakeState } from '../run/state';
+
+const f = formatter(METRIC);
+const plain = (lines: readonly string[]) => `${lines.join('\n').replaceAll('\u00a0', ' ')}\n`;
+/** Text of a person's own, kept from being read as Markdown. */
+const quoted = (text: string) => text.replace(/[\\`*_[\]<>#|]/g, '\\$&').replace(/\s*\n\s*/g, ' ');
+
+function doseLine(dose: Plan['doses'][number]): string {
+  const amount =
+    dose.millilitres === null
+      ? f.grams(dose.grams)
+      : `${f.millilitres(dose.millilitres)} (${f.grams(dose.grams)})`;
+  const held = dose.holdBackGrams > 0 ? `, of which ${f.grams(dose.holdBackGrams)} held back` : '';
+  const spoons = dose.spoons === '' ? '' : `, about ${dose.spoons}`;
+  const water = dose.diluteInMl > 0 ? `, in ${f.millilitres(dose.diluteInMl)} of cool water` : '';
+  return `- ${dose.ingredient}: ${amount}${spoons}${held}${water}`;
+}
+
+/** A plan as Markdown, to read and print anywhere; metric, with a decimal point. */
+export function planMarkdown(plan: Plan): string {
+  const { milk } = plan.brief;
+  const p = plan.predictions;
+  return plain([
+    `# ${methodById(plan.method)?.title ?? plan.method}`,
+    '',
+    `- Milk: ${f.litres(milk.litres ?? 0)}, ${milk.species}, ${f.number(milk.fatPct ?? 0, 1)} % fat, ${f.number(milk.proteinPct ?? 0, 2)} % true protein`,
+    `- Cheese: ${f.kg(p.yieldKg.likely)}, likely ${f.kg(p.yieldKg.low)} to ${f.kg(p.yieldKg.high)}`,
+    `- Time: ${f.number(p.totalHours, 1)} h from first warming, ${f.number(p.handsOnMin)} min of them hands on`,
+    ...(plan.readyAt === null ? [] : [`- Ready: ${plan.readyAt.replace('T', ' ')}`]),
+    '',
+    '## To weigh out',
+    '',
+    ...plan.doses.map(doseLine),
+    '',
+    '## Stages',
+    '',
+    ...plan.stages.flatMap((stage) => [
+      `- [ ] at ${f.number(stage.startMin)} min: ${stage.title} (${f.number(stage.durationMin.likely)} min)`,
+      ...plan.cautions
+        .filter((caution) => caution.stage === stage.id)
+        .map((caution) => `  - Caution: ${caution.text}`),
+    ]),
+  ]);
+}
+
+/** A make as Markdown: what was planned, what happened, what came out. */
+export function makeMarkdown(state: MakeState): string {
+  const review = reviewOf(state);
+  const happened = [
+    ...state.runs.map((run) => ({ at: run.startedAt, text: `stage ${run.stage}` })),
+    ...state.readings.map((reading) => ({ at: reading.at, text: f.temp(reading.tempC, 1) })),
+    ...state.looks.map((look) => ({ at: look.at, text: `whey ${look.look}` })),
+    ...state.acid.map((acid) => ({ at: acid.at, text: `acid ${f.grams(acid.grams)}` })),
+    ...state.notes.map((note) => ({ at: note.at, text: quoted(note.text) })),
+  ].sort((a, b) => a.at - b.at);
+  return plain([
+    `# ${quoted(state.name)}`,
+    '',
+    `- Make: ${methodById(state.plan.method)?.title ?? state.plan.method}`,
+    `- Milk: ${f.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName === '' ? '' : ` of ${quoted(state.milkName)}`}`,
+    `- Planned: ${f.kg(review.plannedKg.likely)}`,
+    `- Weighed: ${review.weighedKg === null ? 'not' : f.kg(review.weighedKg)}`,
+    '',
+    '## What happened (UTC)',
+    '',
+    ...happened.map(({ at, text }) => `- ${isoUtc(at)}: ${text}`),
+    ...(state.tastings.length === 0 ? [] : ['', '## Tasted', '']),
+    ...state.tastings.map((one) => `- ${isoUtc(one.at)}: ${one.score} of 5. ${quoted(one.text)}`),
+  ]);
+}
