@@ -19,7 +19,7 @@ export const knownMilkSchema = z.strictObject({
 export type KnownMilk = z.infer<typeof knownMilkSchema>;
 
 /** The kitchen: units, room, altitude and look. */
-export const kitchenSchema = z.strictObject({
+const kitchenSchema = z.strictObject({
   temperature: z.enum(['C', 'F']),
   volume: z.enum(['L', 'gal']),
   mass: z.enum(['g', 'oz']),

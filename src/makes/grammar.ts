@@ -88,7 +88,7 @@ export interface Telling {
   species: string;
   litres: number;
   yieldKg: number;
-  acid: { name: string; firstText: string; heldText: string; waterText: string; taste: string } | null;
+  acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
   saltGrams: number;
   creamText: string;
   fridgeDays: number;

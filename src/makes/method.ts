@@ -3,13 +3,7 @@ import { CURD_STYLE_NAMES } from '../core/curd/styles';
 import { KIND_NAMES } from './grammar';
 import { KINDS } from './kinds';
 
-export const FAMILIES = [
-  'acid-set',
-  'lactic-set',
-  'stretched-curd',
-  'squeaky-curd',
-  'pressed-fresh',
-] as const;
+const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];
 
 const numberOption = z.strictObject({

@@ -9,7 +9,7 @@ import { creamOf } from './world';
 const g = (value: number) => roundTo(value, 4);
 
 /** The acid's dose line for `amount` of product (g or mL). */
-export function acidDose(acid: Resolved['acid'], amount: number): Dose {
+function acidDose(acid: Resolved['acid'], amount: number): Dose {
   const { name, diluteRatio } = ACIDS[acid.kind];
   const grams = gramsOfProduct(acid, amount);
   return {

@@ -5,7 +5,7 @@ import { briefSchema } from './brief/schema';
 
 const range = z.strictObject({ likely: z.number(), low: z.number(), high: z.number() });
 
-export const DOSE_IDS = [
+const DOSE_IDS = [
   'acid',
   'calcium',
   'coagulant',
@@ -16,7 +16,7 @@ export const DOSE_IDS = [
   'brine-salt',
 ] as const;
 
-export const doseSchema = z.strictObject({
+const doseSchema = z.strictObject({
   id: z.enum(DOSE_IDS),
   ingredient: z.string(),
   /** The product as bought, full dose, held-back part included. */
@@ -28,7 +28,7 @@ export const doseSchema = z.strictObject({
 });
 export type Dose = z.infer<typeof doseSchema>;
 
-export const planStageSchema = z.strictObject({
+const planStageSchema = z.strictObject({
   id: z.string(),
   kind: z.enum(KIND_NAMES),
   title: z.string(),

@@ -32,7 +32,6 @@ export function tellingOf(plan: Plan, format: Format): Telling {
           waterText: isLiquidAcid(kind)
             ? 'the same amount of cool water'
             : `${format.millilitres((dose.diluteInMl * first) / dose.grams)} of cool water`,
-          taste: ACIDS[kind].taste,
         }
       : null,
     saltGrams: plan.doses.find((one) => one.id === 'salt')?.grams ?? 0,
@@ -44,7 +43,7 @@ export function tellingOf(plan: Plan, format: Format): Telling {
 }
 
 /** Whether the make itself brings the milk past a pasteurising heat for long enough: a scald of 80 °C and a rest does. */
-export const heatsEnough = (plan: Plan): boolean =>
+const heatsEnough = (plan: Plan): boolean =>
   plan.stages.some(
     (stage) => (stage.kind === 'scald' || stage.kind === 'warm') && (stage.targetC ?? 0) >= 80,
   );

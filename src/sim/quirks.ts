@@ -7,7 +7,7 @@ export interface Quirks {
 }
 
 /** How far single batches stray from their quirks. */
-export const BATCH_NOISE: Partial<Record<keyof Departure, number>> = {
+const BATCH_NOISE: Partial<Record<keyof Departure, number>> = {
   fatPct: 0.08,
   proteinPct: 0.05,
   pH: 0.015,

@@ -1,6 +1,6 @@
 import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
 import { liveQuery } from 'dexie';
-import { useDispatch, useSelector, useStore } from 'react-redux';
+import { useDispatch, useSelector } from 'react-redux';
 import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database } from './db';
@@ -54,7 +54,6 @@ export async function follow(db: Database, store: Store): Promise<void> {
 
 export const useAppSelector = useSelector.withTypes<State>();
 export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
-export const useAppStore = useStore.withTypes<Store>();
 
 export interface MakeView {
   id: string;

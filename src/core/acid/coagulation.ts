@@ -13,7 +13,7 @@ const CURVE: readonly (readonly [tempC: number, pH: number])[] = [
 ];
 
 /** How far below the threshold the recommended dose aims, pH. */
-export const AIM_BELOW_PH = 0.05;
+const AIM_BELOW_PH = 0.05;
 /** Share of the dose that goes in at once; the rest in small portions until the whey is clear. Common practice. */
 export const FIRST_SHARE = 0.85;
 /** Portions the held-back part is divided into. Common practice. */

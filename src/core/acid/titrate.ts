@@ -4,9 +4,9 @@ import { ACIDS, type AcidProduct, acidPerUnit, isLiquidAcid } from './acids';
 import { type Binding, type Buffer, bindingOf, boundBy } from './buffer';
 
 /** A titration never ends lower than this: below it the groups listed no longer describe milk. */
-export const LOWEST_PH = 3.6;
+const LOWEST_PH = 3.6;
 /** More liquid than this share of the milk leaves it too thin to set; common practice. */
-export const MOST_LIQUID_PER_LITRE = 0.15;
+const MOST_LIQUID_PER_LITRE = 0.15;
 
 /** An acid ready to be added to one litre of milk. */
 export interface Titrant {

@@ -66,7 +66,7 @@ export interface CoagulantAmount {
 }
 
 /** Density of liquid coagulant, kg/L: half salt brine. From memory. */
-export const LIQUID_DENSITY_KG_PER_L = 1.1;
+const LIQUID_DENSITY_KG_PER_L = 1.1;
 
 /** The amount of product that brings `imcu` in all. */
 export function amountOfImcu(product: CoagulantProduct, imcu: number): CoagulantAmount {

@@ -11,7 +11,7 @@ const articles: Record<string, string> = {
 const named = (type: string) => articles[type] ?? `a ${type}`;
 
 /** Joins a Zod path into the dotted form faults use. */
-export const dotted = (path: readonly PropertyKey[]): string => path.map(String).join('.');
+const dotted = (path: readonly PropertyKey[]): string => path.map(String).join('.');
 
 function shown(value: unknown): string {
   if (typeof value === 'string') return JSON.stringify(value.length > 40 ? `${value.slice(0, 40)}…` : value);

@@ -2,7 +2,7 @@ import { USUAL_MILK_KG_PER_L } from '../milk/density';
 import { SPECIFIC_HEAT, type Substance } from './mixing';
 
 /** Heat a source still gives after it is off, kJ. Source: from memory. */
-export const HEAT_LEFT_KJ = { gas: 10, induction: 10, ceramic: 25, 'solid plate': 50 } as const;
+const HEAT_LEFT_KJ = { gas: 10, induction: 10, ceramic: 25, 'solid plate': 50 } as const;
 export type HeatSource = keyof typeof HEAT_LEFT_KJ;
 
 /** How far a pot carries on after the heat is off, °C: Q / (m c). */

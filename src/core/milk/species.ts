@@ -48,8 +48,6 @@ export const SPECIES_FACTS: Record<Species, SpeciesFacts> = {
 
 /** pH of fresh milk as at 25 °C where nobody has measured it. Source: from memory. */
 export const FRESH_MILK_PH = 6.65;
-/** pH of fresh sweet whey where nobody has measured it. Source: from memory. */
-export const FRESH_WHEY_PH = 6.4;
 
 /** True protein from the crude protein of a label or a milk test, both % by mass. */
 export const trueProteinPct = (crudePct: number, species: Species): number =>

@@ -7,7 +7,7 @@ export function quantile(sorted: ArrayLike<number>, p: number): number {
   return a + (b - a) * (at - low);
 }
 
-export function mean(values: ArrayLike<number>): number {
+function mean(values: ArrayLike<number>): number {
   let sum = 0;
   for (let i = 0; i < values.length; i++) sum += values[i] as number;
   return sum / values.length;

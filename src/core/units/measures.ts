@@ -20,7 +20,7 @@ export const KG_PER_POUND = (GRAMS_PER_OUNCE * 16) / 1000;
 export const FEET_PER_METRE = 1 / 0.3048;
 /** Standard gravity, m/s² (NIST SP 330). */
 export const GRAVITY = 9.80665;
-export const KELVIN_AT_0C = 273.15;
+const KELVIN_AT_0C = 273.15;
 
 /** °C to °F. */
 export const fahrenheitOf = (tempC: number): number => (tempC * 9) / 5 + 32;

@@ -7,7 +7,7 @@ import { type BatchStage, walk } from '../stages';
 import { type Departure, NO_DEPARTURE, potAtStart, worldOf } from '../world';
 import { type UncertainInput, uncertainInputs } from './inputs';
 
-export const DRAWS = 2000;
+const DRAWS = 2000;
 /** Normal draws are cut here so that no draw leaves the range the models were made for. */
 const MOST_SD = 3;
 

@@ -11,7 +11,7 @@ export interface FieldValue {
   text: string | null;
 }
 
-export const DRAFT_FIELDS = [
+const DRAFT_FIELDS = [
   'litres',
   'wantKg',
   'fatPct',

@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest';
+import type { Brief } from './brief/schema';
+import { basic, planned } from './fixtures/briefs';
+import { planFile } from './plan';
+
+describe('refusals name the field', () => {
+  const cases: [string, unknown, string, RegExp][] = [
+    ['unknown field', { ...basic('paneer'), colour: 'blue' }, 'colour', /not a known field/],
+    ['unknown make', basic('blue-cheese'), 'method', /give whole-milk-ricotta or/],
+    ['no milk', { ...basic('paneer'), milk: { species: 'cow' } }, 'milk.litres', /is missing/],
+    ['both amounts', { ...basic('paneer'), wantKg: 1 }, 'wantKg', /beside milk.litres/],
+    ['fat −1', basic('paneer', { fatPct: -1 }), 'milk.fatPct', /is -1; give 0 to 12 %/],
+    ['fat 60', basic('paneer', { fatPct: 60 }), 'milk.fatPct', /give 0 to 12 %/],
+    ['protein 0', basic('paneer', { proteinPct: 0 }), 'milk.proteinPct', /give 1 to 9 %/],
+    ['0 litres', basic('paneer', { litres: 0 }), 'milk.litres', /give 0.2 to 500 L/],
+    ['5,000 litres', basic('paneer', { litres: 5000 }), 'milk.litres', /give 0.2 to 500 L/],
+    ['not a number', basic('paneer', { litres: Number.POSITIVE_INFINITY }), 'milk.litres', /give/],
+    [
+      'camel',
+      { ...basic('paneer'), milk: { species: 'camel', litres: 8 } },
+      'milk.species',
+      /is "camel"; give cow or goat/,
+    ],
+    [
+      'vinegar of 80 %',
+      basic('paneer', {}, { acid: { kind: 'vinegar', strengthPct: 80 } }),
+      'acid.strengthPct',
+      /give 2 to 30/,
+    ],
+    [
+      'strength of citric acid',
+      basic('paneer', {}, { acid: { kind: 'citric', strengthPct: 5 } }),
+      'acid.strengthPct',
+      /does not apply/,
+    ],
+    ['sour milk', basic('whole-milk-ricotta', { pH: 5.8 }), 'milk.pH', /curdles by itself/],
+    ['whey’s pH in milk', basic('whole-milk-ricotta', { pH: 4.5 }), 'milk.pH', /give 5.8 to 7/],
+    [
+      'high mountain',
+      basic('paneer', {}, { altitudeM: 3000 }),
+      'options.setC',
+      /milk boils there at 90 °C; give 89 °C or less/,
+    ],
+    [
+      'option out of range',
+      basic('paneer', {}, { options: { setC: 40 } }),
+      'options.setC',
+      /give 85 to 99 °C/,
+    ],
+    [
+      'option of another make',
+      basic('paneer', {}, { options: { rinses: 1 } }),
+      'options.rinses',
+      /not an option of paneer/,
+    ],
+    ['cream in paneer', basic('paneer', {}, { cream: { litres: 1, fatPct: 36 } }), 'cream', /takes none/],
+    [
+      'weak acid, cool set',
+      basic('warm-acid-pot-cheese', {}, { acid: { kind: 'vinegar', strengthPct: 2 }, options: { setC: 45 } }),
+      'acid',
+      /more than milk can take/,
+    ],
+    ['no such time', basic('paneer', {}, { start: '2026-02-30T09:00' }), 'start', /give a local time like/],
+    [
+      'a mountain of cheese',
+      { ...basic('paneer'), milk: { species: 'cow' }, wantKg: 400 },
+      'wantKg',
+      /would take .* L of milk/,
+    ],
+  ];
+  it.each(cases)('%s', (_name, brief, path, words) => {
+    const result = planFile(brief);
+    expect(result.ok).toBe(false);
+    if (result.ok) return;
+    const fault = result.faults.find((one) => one.path === path);
+    expect(fault, JSON.stringify(result.faults)).toBeDefined();
+    expect(`${fault?.problem}; ${fault?.remedy}`).toMatch(words);
+  });
+
+  it('ultra-heated milk is planned, with a note; raw milk set cool is warned about at its stage', () => {
+    const notes = (brief: Brief) =>
+      planned(brief).plan.cautions.map((caution) => `${caution.stage}: ${caution.id}`);
+    expect(notes(basic('whole-milk-ricotta', { treatment: 'ultra-heat' }))).toContain('measure: ultra-heat');
+    expect(notes(basic('warm-acid-pot-cheese', { treatment: 'raw' }))).toEqual(
+      expect.arrayContaining(['measure: raw-milk', 'warm: raw-unheated']),
+    );
+    expect(notes(basic('whole-milk-ricotta', { treatment: 'raw' }))).not.toContain('scald: raw-unheated');
+  });
+});
