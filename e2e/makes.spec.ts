@@ -12,6 +12,8 @@ async function acidIn(page: Page) {
 }
 
 async function finish(page: Page, text: string) {
+  // The pad takes a weight only once the last stage has come.
+  await expect(action(page)).toContainText('Weigh it');
   const pad = page.getByRole('form', { name: 'Note a reading' });
   await pad.getByRole('textbox').fill(text);
   await pad.getByRole('button', { name: 'Weigh and finish' }).click();
