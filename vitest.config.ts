@@ -1,5 +1,9 @@
 import { defineConfig } from 'vitest/config';
 
 export default defineConfig({
-  test: { include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'server/**/*.test.ts'], environment: 'node' },
+  test: {
+    include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'server/**/*.test.ts'],
+    environment: 'node',
+    testTimeout: 60_000,
+  },
 });
