@@ -4,7 +4,7 @@ import { createRequire } from 'node:module';
 import { Bench } from 'tinybench';
 import { bufferOf } from '../src/core/acid/buffer';
 import { amountForPH, pHAfter, titrantOf } from '../src/core/acid/titrate';
-import { acidify, lacticCurve } from '../src/core/culture/acidify';
+import { acidify } from '../src/core/culture/acidify';
 import {
   acidGrowth,
   GROUP_FACTS,
@@ -12,6 +12,7 @@ import {
   LACTATE_STANDING,
   LACTATE_WITH_GROWTH,
 } from '../src/core/culture/groups';
+import { lacticCurve } from '../src/core/culture/lactate';
 import { compositionOf, milkBatch } from '../src/core/milk/composition';
 import { METHODS } from '../src/makes';
 import { resolveBrief } from '../src/plan/brief/resolve';

@@ -44,10 +44,17 @@ function methods(id: string | undefined): Result<string> {
       remedy: `give ${METHODS.map((m) => m.id).join(' or ')}`,
     });
   const options = Object.fromEntries(
-    Object.entries(method.options).map(([key, { type, default: usual, min, max, unit, reason }]) => [
-      key,
-      { type, default: usual, min, max, unit, reason },
-    ]),
+    Object.entries(method.options).map(([key, option]) => {
+      const { type, default: usual, reason } = option;
+      if (option.type === 'number')
+        return [key, { type, default: usual, min: option.min, max: option.max, unit: option.unit, reason }];
+      return [
+        key,
+        option.type === 'choice'
+          ? { type, default: usual, choices: option.choices, reason }
+          : { type, default: usual, reason },
+      ];
+    }),
   );
   const stages = method.stages.map(({ id: stage, kind }) => ({ id: stage, kind }));
   return {

@@ -1,7 +1,12 @@
 import type { z } from 'zod';
 import type { Buffer } from '../core/acid/buffer';
 import type { Titrant } from '../core/acid/titrate';
+import type { Clotting } from '../core/coagulant/clotting';
+import type { Inoculum } from '../core/culture/dose';
+import type { Ferment } from '../core/culture/ferment';
+import type { BagStyle } from '../core/curd/bag';
 import type { DrainCurve } from '../core/curd/drain';
+import type { StyleFacts, UsualWork } from '../core/curd/styles';
 import type { HeatDose } from '../core/heat/denaturation';
 import type { MilkBatch } from '../core/milk/composition';
 import type { CautionId } from '../core/safety/cautions';
@@ -45,21 +50,52 @@ export const KIND_NAMES = [
 ] as const;
 export type KindName = (typeof KIND_NAMES)[number];
 
+/** What goes into a batch besides milk, by the ids of a plan's dose lines. */
+export const DOSE_IDS = [
+  'acid',
+  'calcium',
+  'coagulant',
+  'culture',
+  'salt',
+  'cream',
+  'lipase',
+  'brine-salt',
+] as const;
+export type DoseId = (typeof DOSE_IDS)[number];
+
 /** The batch as one draw of the world sees it: what is really in the pail, the pot, the room. */
 export interface World {
   milk: MilkBatch;
   buffer: Buffer;
-  titrant: Titrant;
-  /** Acid product planned for the whole batch, in its own measure (g or mL). */
-  acidAmount: number;
+  /** Acid poured in, its product's amount for the whole batch in its own measure (g or mL); null where none is. */
+  acid: { titrant: Titrant; amount: number } | null;
+  cultures: readonly Inoculum[];
+  /** The milk to a coagulant, and how the dose is found; null where none goes in. */
+  coagulant: {
+    milk: Pick<Clotting, 'species' | 'treatment'>;
+    multiplier: number;
+    /** Real strength against the nominal one. */
+    strength: number;
+    wantedMin: number | null;
+    /** IMCU per litre as planned; the likely run finds it where minutes are wanted. */
+    imcuPerLitre: number | null;
+  } | null;
   roomC: number;
   /** Heat of the hob against the nominal one. */
   power: number;
   /** What the thermometer reads too low, °C. */
   probeOffC: number;
-  drain: DrainCurve;
-  /** Moisture the style has when it is pressed as usual, %. */
-  usualMoisturePct: number;
+  drain: DrainCurve | null;
+  bag: BagStyle | null;
+  /** Milk to a bag, kg at most. */
+  bagKg: number;
+  /** Time a drain takes against the usual one. */
+  drainPace: number;
+  style: StyleFacts;
+  /** What this curd keeps and holds beyond its style's own: shares, moisture points, and a factor on the whey protein. */
+  off: { fat: number; casein: number; moisturePct: number; wheyProtein: number };
+  /** The one run that the plan tells: it finds doses, refuses what cannot be, and keeps the course of the pH. */
+  likely: boolean;
 }
 
 /** The batch as it moves through the stages. */
@@ -70,27 +106,45 @@ export interface PotState {
   kg: number;
   pH: number;
   heat: HeatDose;
-  /** Curd's moisture once it drains; null before. */
+  /** Curd's moisture where a drain has decided it; null where its style and its work do. */
   moisturePct: number | null;
+  calciumMmolPerLitre: number;
+  ferment: Ferment | null;
+  /** Minute to which the ferment has been run. */
+  fermentedTo: number;
+  culturedAt: number | null;
+  /** The set under way: when the coagulant went in, and the course it was reckoned on. */
+  clot: { at: number; courseAt(minute: number): { tempC: number; pH: number } } | null;
+  work: UsualWork;
+  /** Share of the milk's fat left by a stretch. */
+  fatKept: number | null;
+  bagHours: number;
+  /** pH of the whey as it first ran off. */
+  wheyPH: number | null;
+  setMin: number | null;
+  acidifyHours: number | null;
+  drainMin: number;
 }
 
-/** What a stage takes, and the temperature course it draws: [minutes from its start, °C]. */
+/** What a stage takes, and the courses it draws: [minutes from its start, value]. */
 export interface Span {
   durationMin: number;
   handsOnMin: number;
   targetC: number | null;
   course: readonly (readonly [number, number])[];
+  pHs?: [number, number][];
 }
 
 /** What the words of a stage may lean on. */
 export interface Telling {
   format: Format;
   species: string;
+  of: 'milk' | 'whey';
   litres: number;
   yieldKg: number;
   acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
-  saltGrams: number;
-  creamText: string;
+  /** Every dose as the maker measures it, and the water it goes into. */
+  doses: Partial<Record<DoseId, { name: string; text: string; waterText: string }>>;
   fridgeDays: number;
 }
 
@@ -112,8 +166,13 @@ export interface StageWords {
   done: string;
 }
 
-/** How a stage is over: when the maker says so, at a temperature, when its time is up, or by a look at the whey. */
-export type EndedBy = 'done' | 'temperature' | 'time' | 'whey';
+/** How a stage is over: when the maker says so, at a temperature, when its time is up, by a look at the whey, by a hand test, or at a pH. */
+export type EndedBy = 'done' | 'temperature' | 'time' | 'whey' | 'test' | 'pH';
+
+export interface About {
+  treatment: string;
+  setC: number;
+}
 
 export interface StageKind<P> {
   kind: KindName;
@@ -125,7 +184,7 @@ export interface StageKind<P> {
   /** Advances `pot` through the stage and says how long that takes. Must not look at a clock. */
   predict(world: World, params: P, pot: PotState): Span;
   words(params: P, telling: Telling): StageWords;
-  cautions(params: P, about: { treatment: string; setC: number }): CautionId[];
+  cautions(params: P, about: About): CautionId[];
 }
 
 /** A kind whose parameter type is closed over, for the register. */
@@ -133,7 +192,7 @@ export type AnyKind = Omit<StageKind<unknown>, 'params' | 'predict' | 'words' | 
   params: z.ZodType;
   predict(world: World, params: unknown, pot: PotState): Span;
   words(params: unknown, telling: Telling): StageWords;
-  cautions(params: unknown, about: { treatment: string; setC: number }): CautionId[];
+  cautions(params: unknown, about: About): CautionId[];
 };
 
 /** Closes over a kind's parameter type; parameters have been parsed by the same kind's schema before. */

@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/groups';
+import { BAG_NAMES, type BagName } from '../core/curd/bag';
 import { CURD_STYLE_NAMES } from '../core/curd/styles';
 import { KIND_NAMES } from './grammar';
 import { KINDS } from './kinds';
@@ -6,7 +8,7 @@ import { KINDS } from './kinds';
 const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];
 
-const numberOption = z.strictObject({
+const numberOptionSchema = z.strictObject({
   type: z.literal('number'),
   label: z.string(),
   unit: z.string(),
@@ -16,20 +18,50 @@ const numberOption = z.strictObject({
   min: z.number(),
   max: z.number(),
   step: z.number().positive(),
+  /** Counts things, so only whole numbers will do. */
+  whole: z.boolean().optional(),
   reason: z.string(),
 });
-export type NumberOption = z.infer<typeof numberOption>;
+export type NumberOption = z.infer<typeof numberOptionSchema>;
 
-const parameter = z.union([z.number(), z.string(), z.strictObject({ option: z.string() })]);
+const toggleOption = z.strictObject({
+  type: z.literal('boolean'),
+  label: z.string(),
+  default: z.boolean(),
+  reason: z.string(),
+});
+
+const choiceOption = z.strictObject({
+  type: z.literal('choice'),
+  label: z.string(),
+  default: z.string(),
+  choices: z.array(z.strictObject({ value: z.string(), text: z.string(), reason: z.string() })).min(2),
+  reason: z.string(),
+});
+export type ChoiceOption = z.infer<typeof choiceOption>;
+
+const option = z.discriminatedUnion('type', [numberOptionSchema, toggleOption, choiceOption]);
+export type MethodOption = z.infer<typeof option>;
+export type OptionValue = number | string | boolean;
+export type OptionValues = Readonly<Record<string, OptionValue>>;
+
+const parameter = z.union([z.number(), z.string(), z.boolean(), z.strictObject({ option: z.string() })]);
+const numberOrOption = z.union([z.number(), z.strictObject({ option: z.string() })]);
+
+/** When a stage belongs to the make: an option is on (or above nought), or has one of these values, or something is given. */
+const condition = z.union([
+  z.strictObject({ option: z.string() }),
+  z.strictObject({ option: z.string(), is: z.array(z.union([z.string(), z.boolean()])).min(1) }),
+  z.strictObject({ option: z.string(), atLeast: z.number() }),
+  z.strictObject({ given: z.enum(['cream', 'calcium']) }),
+]);
 
 const stageSpec = z.strictObject({
   id: z.string().regex(/^[a-z][a-z0-9-]*$/),
   kind: z.enum(KIND_NAMES),
   params: z.record(z.string(), parameter),
-  /** Left out of the make unless the option is above nought, or the cream is given. */
-  onlyIf: z
-    .union([z.strictObject({ option: z.string() }), z.strictObject({ given: z.literal('cream') })])
-    .optional(),
+  /** All of these must hold; left out, the stage is always part of it. */
+  onlyIf: z.union([condition, z.array(condition)]).optional(),
 });
 export type StageSpec = z.infer<typeof stageSpec>;
 
@@ -44,14 +76,49 @@ const shape = z.strictObject({
   family: z.enum(FAMILIES),
   about: z.string(),
   style: z.enum(CURD_STYLE_NAMES),
+  /** What stands in the pail. */
+  of: z.enum(['milk', 'whey']),
+  /** What the milk has where nobody says, beyond its species. */
+  usual: z.strictObject({ fatPct: z.number().optional(), creamPerLitre: z.number().optional() }),
   /** Where cream goes, if the make can take it. */
   cream: z.enum(['milk', 'dressing']).nullable(),
-  drain: z.strictObject({ wetPct: z.number(), floorPct: z.number(), tauMin: z.number().positive() }),
-  options: z.record(z.string(), numberOption),
+  /** The pH the acid goes to: where hot milk turns at the option `setC`, or a pH. */
+  acid: z.union([z.literal('turns'), numberOrOption]).nullable(),
+  /** The culture, as a share of what its label says and, for a liquid or a saved one, as % of the milk. */
+  culture: z.strictObject({ labelShare: numberOrOption, percent: z.number() }).nullable(),
+  /** Coagulant: a trace of so many IMCU per litre, or as much as the option's minutes want. */
+  coagulant: z
+    .union([z.strictObject({ imcuPerLitre: z.number() }), z.strictObject({ minutes: numberOrOption })])
+    .nullable(),
+  /** How hot acid curd drains in a cloth. */
+  drain: z
+    .strictObject({ wetPct: z.number(), floorPct: z.number(), tauMin: z.number().positive() })
+    .nullable(),
+  /** How lactic curd drains in a bag. */
+  bag: z.enum(BAG_NAMES as [BagName, ...BagName[]]).nullable(),
+  /** Brine for each kilogram of cheese, kg of water. */
+  brineWaterPerKg: z.number().positive().optional(),
+  options: z.record(z.string(), option),
   stages: z.array(stageSpec).min(1),
 });
 
 export type Method = z.infer<typeof shape>;
+
+/** The conditions of a stage, as a list. */
+export const conditionsOf = ({ onlyIf }: StageSpec) =>
+  onlyIf === undefined ? [] : Array.isArray(onlyIf) ? onlyIf : [onlyIf];
+
+/** A method's number, or that of the option it names. */
+export const numberOf = (value: number | { option: string }, options: OptionValues): number =>
+  typeof value === 'number' ? value : (options[value.option] as number);
+
+/** Strain groups that the option `cultureGroup` may name, one or two at once. */
+export const groupsOf = (options: OptionValues): CultureGroup[] =>
+  CULTURE_GROUPS.filter((group) =>
+    String(options.cultureGroup ?? '')
+      .split('+')
+      .includes(group),
+  );
 
 /** The schema of a method file: its shape, and every stage's parameters by the schema of its kind. */
 export const methodSchema = shape.superRefine((method, context) => {
@@ -76,7 +143,8 @@ export const methodSchema = shape.superRefine((method, context) => {
       return;
     }
     const named = Object.values(stage.params).filter((value) => typeof value === 'object');
-    for (const { option } of stage.onlyIf && 'option' in stage.onlyIf ? [...named, stage.onlyIf] : named) {
+    const conditions = conditionsOf(stage).flatMap((one) => ('option' in one ? [one] : []));
+    for (const { option } of [...named, ...conditions]) {
       if (!method.options[option])
         fault(
           ['params'],
@@ -98,14 +166,17 @@ export const methodSchema = shape.superRefine((method, context) => {
 });
 
 /** A stage's parameters with its options filled in. */
-export function fillParams(
-  stage: StageSpec,
-  options: Readonly<Record<string, number>>,
-): Record<string, unknown> {
+export function fillParams(stage: StageSpec, options: OptionValues): Record<string, unknown> {
   return Object.fromEntries(
     Object.entries(stage.params).map(([key, value]) => [
       key,
       typeof value === 'object' ? options[value.option] : value,
     ]),
   );
+}
+
+/** A make's option that is a number, or undefined. */
+export function numberOption(method: Method | undefined, key: string): NumberOption | undefined {
+  const option = method?.options[key];
+  return option?.type === 'number' ? option : undefined;
 }

@@ -24,13 +24,9 @@ const REST_MIN = 12;
 /** The line from pot cheese to ricotta for this milk and acid, degree by degree up to what the altitude allows. */
 export function continuum(brief: Resolved, method: Method): SetPoint[] {
   const litres = brief.milk.litres ?? 1;
-  const world = worldOf(
-    { ...brief, options: { ...brief.options, setC: 90 } },
-    method,
-    litres,
-    NO_DEPARTURE,
-    0,
-  );
+  const world = worldOf({ ...brief, options: { ...brief.options, setC: 90 } }, method, litres, NO_DEPARTURE);
+  const { acid } = world;
+  if (!acid) return [];
   const pot = potOf(world.milk.litres, world.milk.massKg);
   const points: SetPoint[] = [];
   const start = Math.min(brief.milk.startC, FROM_C);
@@ -43,7 +39,7 @@ export function continuum(brief: Resolved, method: Method): SetPoint[] {
     try {
       points.push({
         tempC,
-        acidPerLitre: amountForPH(world.buffer, world.titrant, aimedPH(tempC)),
+        acidPerLitre: amountForPH(world.buffer, acid.titrant, aimedPH(tempC)),
         caught: denaturedShare(rested),
       });
     } catch (error) {

@@ -13,7 +13,8 @@ export interface Course {
 export function courseOf(planned: Planned): Course {
   const temps: Course['temps'] = [];
   const band: Course['band'] = [];
-  const pHs: Course['pHs'] = [[0, planned.acid.milkPH]];
+  let pH = planned.milkPH;
+  const pHs: Course['pHs'] = [[0, pH]];
   let start = 0;
   planned.plan.stages.forEach((stage, index) => {
     const span = planned.spans[index];
@@ -24,12 +25,13 @@ export function courseOf(planned: Planned): Course {
       temps.push([start + minute, tempC]);
       if (tolerance) band.push([start + minute, tempC - tolerance[0], tempC + tolerance[1]]);
     }
-    if (stage.kind === 'add-acid') {
-      pHs.push([start, planned.acid.milkPH], [start + span.durationMin, planned.acid.aimsAtPH]);
+    if (stage.kind === 'add-acid' && planned.acid) {
+      pHs.push([start, pH], [start + span.durationMin, planned.acid.aimsAtPH]);
     }
+    for (const [minute, value] of span.pHs ?? []) pHs.push([start + minute, value]);
+    pH = pHs.at(-1)?.[1] ?? pH;
     start += span.durationMin;
   });
-  const last = pHs.at(-1)?.[1] ?? planned.acid.milkPH;
-  pHs.push([start, last]);
+  pHs.push([start, pH]);
   return { temps, band, pHs };
 }

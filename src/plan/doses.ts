@@ -1,50 +1,126 @@
 import { ACIDS, gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { FIRST_SHARE } from '../core/acid/coagulation';
+import { CALCIUM_G_PER_L } from '../core/coagulant/calcium';
+import { amountOfImcu, productOf, tabletsText } from '../core/coagulant/product';
+import { cultureAmount } from '../core/culture/measure';
+import { brineSaltGrams } from '../core/salt/brine';
 import { type Spoonable, spoonsFor } from '../core/salt/spoons';
 import { roundTo } from '../core/units/numbers';
+import { type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolve';
+import type { Outcome } from './outcome';
 import type { Dose } from './schema';
-import { creamOf } from './world';
+import type { BatchStage } from './stages';
+import { creamOf, type Dosed } from './world';
 
 const g = (value: number) => roundTo(value, 4);
 
-/** The acid's dose line for `amount` of product (g or mL). */
-function acidDose(acid: Resolved['acid'], amount: number): Dose {
-  const { name, diluteRatio } = ACIDS[acid.kind];
-  const grams = gramsOfProduct(acid, amount);
-  return {
-    id: 'acid',
-    ingredient: name,
-    grams: g(grams),
-    millilitres: isLiquidAcid(acid.kind) ? g(amount) : null,
-    spoons: spoonsFor(name as Spoonable, grams).text,
-    diluteInMl: g(amount * diluteRatio),
-    holdBackGrams: g(grams * (1 - FIRST_SHARE)),
-  };
-}
-
-const plain = (
-  id: Dose['id'],
-  ingredient: string,
-  grams: number,
-  millilitres: number | null,
-  spoons: string,
-): Dose => ({
+const plain = (id: Dose['id'], ingredient: string, grams: number, more: Partial<Dose> = {}): Dose => ({
   id,
   ingredient,
   grams: g(grams),
-  millilitres: millilitres === null ? null : g(millilitres),
-  spoons,
+  millilitres: null,
+  spoons: '',
   diluteInMl: 0,
   holdBackGrams: 0,
+  ...more,
 });
 
-/** All dose lines of an acid-set batch; what does not apply is left out. */
-export function dosesOf(brief: Resolved, acidAmount: number, saltG: number): Dose[] {
+/** The acid's dose line for `amount` of product (g or mL); held back in part where it is given until the whey clears. */
+function acidDose(acid: NonNullable<Resolved['acid']>, amount: number, held: boolean): Dose {
+  const { name, diluteRatio } = ACIDS[acid.kind];
+  const grams = gramsOfProduct(acid, amount);
+  return plain('acid', name, grams, {
+    millilitres: isLiquidAcid(acid.kind) ? g(amount) : null,
+    spoons: spoonsFor(name as Spoonable, grams).text,
+    diluteInMl: g(amount * diluteRatio),
+    holdBackGrams: held ? g(grams * (1 - FIRST_SHARE)) : 0,
+  });
+}
+
+/** Water a coagulant goes into, twenty times its volume and never less than a small glass; common practice. */
+const waterForCoagulant = (millilitres: number) => Math.max(30, 20 * millilitres);
+/** A tablet weighs about this, g. From memory. */
+const TABLET_G = 0.6;
+
+function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: number): Dose {
+  const amount = amountOfImcu(productOf(coagulant), imcu);
+  return plain(
+    'coagulant',
+    `coagulant, ${coagulant.form}`,
+    amount.grams ?? (amount.tablets ?? 0) * TABLET_G,
+    {
+      millilitres: amount.millilitres === null ? null : g(amount.millilitres),
+      spoons:
+        amount.tablets === null
+          ? amount.drops === null || amount.drops > 200
+            ? ''
+            : `${Math.max(1, Math.round(amount.drops))} drops`
+          : tabletsText(amount.tablets),
+      diluteInMl: g(waterForCoagulant(amount.millilitres ?? 1)),
+    },
+  );
+}
+
+const salted = (id: Dose['id'], ingredient: string, grams: number, diluteInMl = 0): Dose =>
+  plain(id, ingredient, grams, { spoons: spoonsFor('fine salt', grams).text, diluteInMl: g(diluteInMl) });
+
+/** Water for calcium chloride, parts by mass; common practice. */
+const CALCIUM_WATER = 20;
+/** Lipase powder, g per litre of milk; common practice. */
+const LIPASE_G_PER_L = 0.05;
+/** Where the make does not say, brine enough to float in, kg of water for each kg of cheese. Common practice. */
+const BRINE_WATER_PER_KG = 3;
+
+/** Share of a cheese's salt that dry salting brings: all, or what the brine after it leaves to be done. */
+const dryShare = (stages: readonly BatchStage[]): number => {
+  const brine = stages.find((stage) => stage.kind.kind === 'brine');
+  return brine ? ((brine.params as { startShare?: number }).startShare ?? 0) : 1;
+};
+
+/** All dose lines of a batch; what does not apply is left out. */
+export function dosesOf(
+  brief: Resolved,
+  method: Method,
+  stages: readonly BatchStage[],
+  dosed: Dosed,
+  outcome: Outcome,
+): Dose[] {
+  const has = (kind: string) => stages.some((stage) => stage.kind.kind === kind);
+  const litres = brief.milk.litres as number;
+  const lines: Dose[] = [];
   const cream = creamOf(brief);
-  return [
-    ...(cream ? [plain('cream', 'cream', cream.massKg * 1000, cream.litres * 1000, '')] : []),
-    acidDose(brief.acid, acidAmount),
-    ...(saltG > 0 ? [plain('salt', 'fine salt', saltG, null, spoonsFor('fine salt', saltG).text)] : []),
-  ];
+  if (cream)
+    lines.push(plain('cream', 'cream', cream.massKg * 1000, { millilitres: g(cream.litres * 1000) }));
+  if (brief.acid && dosed.acid !== null && has('add-acid'))
+    lines.push(acidDose(brief.acid, dosed.acid, method.acid === 'turns'));
+  if (has('add-calcium')) {
+    const grams = CALCIUM_G_PER_L * litres;
+    lines.push(
+      plain('calcium', 'calcium chloride, dihydrate', grams, { diluteInMl: g(grams * CALCIUM_WATER) }),
+    );
+  }
+  if (brief.culture && method.culture && has('add-culture')) {
+    const amount = cultureAmount(
+      brief.culture,
+      litres,
+      numberOf(method.culture.labelShare, brief.options),
+      method.culture.percent,
+    );
+    lines.push(
+      plain('culture', amount.name, amount.grams, { millilitres: amount.millilitres, spoons: amount.text }),
+    );
+  }
+  if (stages.some((s) => s.kind.kind === 'add-other' && (s.params as { what: string }).what === 'lipase'))
+    lines.push(plain('lipase', 'lipase', LIPASE_G_PER_L * litres, { diluteInMl: g(10 * litres) }));
+  if (brief.coagulant && dosed.imcuPerLitre !== null && has('add-coagulant'))
+    lines.push(coagulantDose(brief.coagulant, dosed.imcuPerLitre * litres));
+  const dry = outcome.saltGrams * dryShare(stages);
+  if (has('salt') && dry > 0) lines.push(salted('salt', 'fine salt', dry));
+  if (has('brine')) {
+    const water = outcome.yieldKg * (method.brineWaterPerKg ?? BRINE_WATER_PER_KG);
+    const grams = brineSaltGrams(water, Number(brief.options.brinePctWw));
+    lines.push(salted('brine-salt', 'salt for the brine', grams, water * 1000));
+  }
+  return lines;
 }

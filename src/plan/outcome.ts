@@ -1,20 +1,13 @@
 import { acidPerUnit, gramsOfProduct } from '../core/acid/acids';
-import {
-  BOUND_MINERALS,
-  DENATURED_RETAINED,
-  fatInDryMatterPct,
-  retainedDryMatter,
-  yieldPerMilk,
-} from '../core/curd/balance';
-import { CURD_STYLES } from '../core/curd/styles';
+import { BOUND_MINERALS, fatInDryMatterPct } from '../core/curd/balance';
 import { denaturedShare } from '../core/heat/denaturation';
 import type { MilkBatch } from '../core/milk/composition';
 import { saltShareOf } from '../core/salt/dry';
-import { clamp } from '../core/units/measures';
 import type { PotState, World } from '../makes/grammar';
+import { curdKg, curdMoisturePct, keptBy } from '../makes/kinds/curd';
 import type { Method } from '../makes/method';
 import type { Resolved } from './brief/resolve';
-import { creamOf, type Departure } from './world';
+import { creamOf } from './world';
 
 /** What a body is made of, kg. */
 export interface Parts {
@@ -51,7 +44,8 @@ export interface Outcome {
   whey: Parts;
 }
 
-function partsOf(batch: MilkBatch): Parts {
+/** What a milk or a cream is made of. */
+export function partsOf(batch: MilkBatch): Parts {
   const kg = (pct: number) => (batch.massKg * pct) / 100;
   const c = batch.composition;
   return {
@@ -72,10 +66,12 @@ const combine = (a: Parts, b: Parts, sign: 1 | -1): Parts =>
 /** Everything that goes into the pot: milk (and cream taken into it), acid, the water it is diluted in. */
 export function poured(brief: Resolved, world: World): Parts {
   const parts = partsOf(world.milk);
-  const acidKg = (acidPerUnit(brief.acid) * world.acidAmount) / 1000;
-  const productKg = gramsOfProduct(brief.acid, world.acidAmount) / 1000;
-  const litres = world.titrant.litresPerUnit * world.acidAmount;
-  const ownLitres = productKg > acidKg ? world.acidAmount / 1000 : 0;
+  if (!world.acid || !brief.acid) return parts;
+  const { amount, titrant } = world.acid;
+  const acidKg = (acidPerUnit(brief.acid) * amount) / 1000;
+  const productKg = gramsOfProduct(brief.acid, amount) / 1000;
+  const litres = titrant.litresPerUnit * amount;
+  const ownLitres = productKg > acidKg ? amount / 1000 : 0;
   parts.acid = acidKg;
   parts.water += productKg - acidKg + (litres - ownLitres);
   return parts;
@@ -86,36 +82,18 @@ export function poured(brief: Resolved, world: World): Parts {
  * denatured whey protein; its moisture brings along dissolved matter in the whey's own proportions. What goes in comes
  * out: every part of cheese and whey adds up to what was poured, salt and dressing included.
  */
-export function outcomeOf(
-  brief: Resolved,
-  method: Method,
-  world: World,
-  pot: PotState,
-  depart: Departure,
-): Outcome {
-  const style = CURD_STYLES[method.style];
-  const denatured = denaturedShare(pot.heat);
-  const keep = {
-    fat: clamp(style.fat + depart.fatRetention, 0.5, 0.995),
-    casein: clamp(style.casein + depart.caseinRetention, 0.5, 0.995),
-    wheyProtein: clamp(denatured * DENATURED_RETAINED * depart.wheyRetention, 0, 0.95),
-  };
-  const moisture = clamp((pot.moisturePct ?? style.moisturePct) + depart.moisturePct, 30, 88);
-  const salt = saltShareOf(brief.options.saltPct ?? 0);
+export function outcomeOf(brief: Resolved, method: Method, world: World, pot: PotState): Outcome {
+  const keep = keptBy(world, pot);
+  const moisture = curdMoisturePct(world, pot);
+  const salt = saltShareOf(Number(brief.options.saltPct ?? 0));
   const inPot = poured(brief, world);
-  const curdKg =
-    world.milk.massKg *
-    yieldPerMilk(
-      retainedDryMatter(world.milk.composition, keep),
-      { moisturePct: moisture, solutes: style.solutes },
-      salt,
-    );
+  const kg = curdKg(world, pot, salt);
 
   const fat = inPot.fat * keep.fat;
   const casein = inPot.casein * keep.casein;
   const wheyProtein = inPot.wheyProtein * keep.wheyProtein;
   const boundMinerals = casein * BOUND_MINERALS;
-  const water = curdKg * (moisture / 100);
+  const water = kg * (moisture / 100);
   const dissolved = {
     wheyProtein: inPot.wheyProtein - wheyProtein,
     lactose: inPot.lactose,
@@ -123,7 +101,7 @@ export function outcomeOf(
     acid: inPot.acid,
   };
   const all = dissolved.wheyProtein + dissolved.lactose + dissolved.minerals + dissolved.acid;
-  const along = (water * style.solutes) / all;
+  const along = (water * world.style.solutes) / all;
   const curd: Parts = {
     fat,
     casein,
@@ -131,7 +109,7 @@ export function outcomeOf(
     lactose: dissolved.lactose * along,
     minerals: boundMinerals + dissolved.minerals * along,
     acid: dissolved.acid * along,
-    salt: curdKg * salt,
+    salt: kg * salt,
     water,
   };
   const whey = combine({ ...inPot, salt: curd.salt }, curd, -1);
@@ -144,7 +122,7 @@ export function outcomeOf(
     moisturePct,
     fatInDryMatterPct: fatInDryMatterPct(cheese.fat, yieldKg, moisturePct),
     saltGrams: curd.salt * 1000,
-    denatured,
+    denatured: denaturedShare(pot.heat),
     cheese,
     whey,
   };

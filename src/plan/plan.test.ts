@@ -3,16 +3,18 @@ import { describe, expect, it } from 'vitest';
 import { ACID_KINDS } from '../core/acid/acids';
 import { coagulationPH } from '../core/acid/coagulation';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
-import { METHODS } from '../makes';
-import { resolveBrief } from './brief/resolve';
+import { METHODS, methodById } from '../makes';
+import { atLitres, resolveBrief } from './brief/resolve';
 import { courseOf } from './course';
 import { basic, planned } from './fixtures/briefs';
-import { PART_NAMES, poured, totalKg } from './outcome';
+import { SANITY_BANDS } from './fixtures/sanityBands';
+import { PART_NAMES, partsOf, poured, totalKg } from './outcome';
 import { type Planned, planBrief } from './plan';
 import { planSchema } from './schema';
 import { spreadOf } from './spread/draws';
-import { stagesOf } from './stages';
-import { NO_DEPARTURE, worldOf } from './world';
+import { uncertainInputs } from './spread/inputs';
+import { stagesOf, walk } from './stages';
+import { creamOf, NO_DEPARTURE, potAtStart, worldOf } from './world';
 
 const anyBrief = fc
   .record({
@@ -62,15 +64,14 @@ describe('every plan', () => {
         const ready = resolveBrief(brief);
         if (!result.ok || !ready.ok) return;
         const { outcome } = result.value;
-        const world = worldOf(
-          ready.value.brief,
-          ready.value.method,
-          brief.milk.litres as number,
-          NO_DEPARTURE,
-        );
-        const inPot = poured(ready.value.brief, world);
+        const litres = brief.milk.litres as number;
+        const sized = atLitres(ready.value, litres);
+        const world = worldOf(sized, ready.value.method, litres, NO_DEPARTURE);
+        const inPot = poured(sized, world);
+        const dressing = ready.value.method.cream === 'dressing' ? creamOf(sized) : null;
+        const dressed = dressing ? partsOf(dressing) : null;
         for (const part of PART_NAMES) {
-          const added = part === 'salt' ? outcome.saltGrams / 1000 : inPot[part];
+          const added = (part === 'salt' ? outcome.saltGrams / 1000 : inPot[part]) + (dressed?.[part] ?? 0);
           expect(Math.abs(outcome.cheese[part] + outcome.whey[part] - added)).toBeLessThan(
             1e-9 * Math.max(1, totalKg(inPot)),
           );
@@ -81,7 +82,7 @@ describe('every plan', () => {
     );
   });
 
-  it('moves as milk does: more protein, more acid and more cheese; hotter, less acid', () => {
+  it('moves as milk does: more protein, more acid and more cheese', () => {
     fc.assert(
       fc.property(anyBrief, (brief) => {
         const before = planBrief(brief, { spread: false });
@@ -90,19 +91,21 @@ describe('every plan', () => {
           { spread: false },
         );
         if (!before.ok || !richer.ok) return;
-        const acid = (p: Planned) => p.plan.doses.find((dose) => dose.id === 'acid')?.grams ?? 0;
-        expect(acid(richer.value)).toBeGreaterThan(acid(before.value));
+        const acid = (p: Planned) => p.plan.doses.find((dose) => dose.id === 'acid')?.grams ?? null;
+        if (acid(before.value) !== null)
+          expect(acid(richer.value)).toBeGreaterThan(acid(before.value) as number);
         expect(richer.value.outcome.yieldKg).toBeGreaterThan(before.value.outcome.yieldKg);
         const { setC } = before.value.plan.brief.options as { setC: number };
         const hotter = planBrief({ ...brief, options: { setC: setC + 1 } }, { spread: false });
-        if (hotter.ok) expect(acid(hotter.value)).toBeLessThan(acid(before.value));
+        if (hotter.ok && methodById(brief.method)?.acid === 'turns')
+          expect(acid(hotter.value)).toBeLessThan(acid(before.value) as number);
       }),
-      { numRuns: 60 },
+      { numRuns: 80 },
     );
   });
 
   it('does not jump: 1 % of one input moves yield, acid and hours by at most 5 %', () => {
-    const inputs = ['litres', 'fatPct', 'proteinPct'] as const;
+    const inputs = ['litres', 'fatPct', 'proteinPct', 'startC'] as const;
     fc.assert(
       fc.property(anyBrief, fc.constantFrom(...inputs), (brief, key) => {
         const before = planBrief(brief, { spread: false });
@@ -113,9 +116,14 @@ describe('every plan', () => {
         if (!before.ok || !after.ok) return;
         const figures = ({ plan }: Planned) => [
           plan.predictions.yieldKg.likely,
-          plan.doses[0]?.grams ?? 0,
+          plan.predictions.moisturePct,
           plan.predictions.totalHours,
+          plan.predictions.handsOnMin,
           plan.predictions.wheyLitres,
+          plan.predictions.setMin?.likely ?? 1,
+          plan.predictions.acidifyHours?.likely ?? 1,
+          plan.predictions.drainHours?.likely ?? 1,
+          ...plan.doses.map((dose) => dose.grams),
         ];
         const b = figures(before.value);
         figures(after.value).forEach((figure, i) => {
@@ -173,7 +181,7 @@ describe('known results', () => {
     const total = p.plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
     expect(course.temps.at(-1)?.[0]).toBeCloseTo(total, 2);
     expect(Math.max(...course.temps.map(([, c]) => c))).toBeCloseTo(90, 6);
-    expect(course.pHs.map(([, pH]) => pH)).toEqual([6.65, 6.65, p.acid.aimsAtPH, p.acid.aimsAtPH]);
+    expect(course.pHs.map(([, pH]) => pH)).toEqual([6.65, 6.65, p.acid?.aimsAtPH, p.acid?.aimsAtPH]);
   });
 });
 
@@ -192,13 +200,16 @@ describe('spread', () => {
   it.each(METHODS.map((method) => method.id))(
     '%s: fixing the first hinge cuts the variance by its stated share, within 5 points',
     (id) => {
-      const ready = resolveBrief(basic(id));
+      const ready = resolveBrief(basic(id, { species: SANITY_BANDS[id]?.species ?? 'cow' }));
       if (!ready.ok) throw new Error('must resolve');
       const stages = stagesOf(ready.value.method, ready.value.brief);
-      const acid = worldOf(ready.value.brief, ready.value.method, 8, NO_DEPARTURE).acidAmount;
-      const free = spreadOf(ready.value, 8, stages, acid);
-      const fixed = spreadOf(ready.value, 8, stages, acid, ['moisturePct']);
-      expect(free.hinges[0]?.on).toBe('moisture of the cheese');
+      const world = worldOf(atLitres(ready.value, 8), ready.value.method, 8, NO_DEPARTURE);
+      walk(stages, world, potAtStart(atLitres(ready.value, 8), world));
+      const dosed = { acid: world.acid?.amount ?? null, imcuPerLitre: world.coagulant?.imcuPerLitre ?? null };
+      const free = spreadOf(ready.value, 8, stages, dosed);
+      const first = uncertainInputs(ready.value).find((input) => input.on === free.hinges[0]?.on);
+      if (!first) throw new Error('a hinge is one of the inputs');
+      const fixed = spreadOf(ready.value, 8, stages, dosed, [first.key]);
       const v = (draws: Float64Array) => {
         const m = draws.reduce((a, b) => a + b, 0) / draws.length;
         return draws.reduce((sum, x) => sum + (x - m) ** 2, 0) / draws.length;
@@ -216,8 +227,8 @@ describe('spread', () => {
   });
 });
 
-it('every acid kind can be planned for every make', () => {
-  for (const { id } of METHODS) {
+it('every acid kind can be planned for every make that takes one', () => {
+  for (const { id } of METHODS.filter((method) => method.acid !== null)) {
     for (const kind of ACID_KINDS) {
       const result = planBrief(basic(id, {}, { acid: { kind } }), { spread: false });
       expect(result.ok || result.faults[0]?.path === 'acid').toBe(true);

@@ -1,27 +1,30 @@
-import { gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { pHAfter } from '../core/acid/titrate';
-import { costPerKg } from '../core/cost/cost';
 import { WHEY_DENSITY_KG_PER_L, wheyKindOf } from '../core/curd/whey';
 import { bad, good, Infeasible, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { CAUTIONS } from '../core/safety/cautions';
+import { CAUTIONS, type CautionId } from '../core/safety/cautions';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
-import type { Span } from '../makes/grammar';
-import { type ReadyBrief, type Resolved, resolveBrief } from './brief/resolve';
+import type { PotState, Span } from '../makes/grammar';
+import type { Method } from '../makes/method';
+import { atLitres, type ReadyBrief, type Resolved, resolveBrief } from './brief/resolve';
 import { type Brief, briefSchema } from './brief/schema';
 import { dosesOf } from './doses';
 import { litresFor } from './litres';
 import { type Outcome, outcomeOf, totalKg } from './outcome';
+import { priceOf } from './price';
 import type { Plan } from './schema';
 import { type Range, type Spread, spreadOf } from './spread/draws';
 import { type BatchStage, stagesOf, walk } from './stages';
 import { tellingOf } from './telling';
-import { NO_DEPARTURE, potAtStart, setTempC, worldOf } from './world';
+import { type Dosed, NO_DEPARTURE, potAtStart, worldOf } from './world';
 
 /** Model version: part of every frozen plan; raised when a number can come out differently. */
-export const MODEL_VERSION = 1;
+export const MODEL_VERSION = 2;
+
+/** A set longer than this is warned about, min. Common practice. */
+const SLOW_SET_MIN = 120;
 
 /** A plan with what the interface draws and a running make keeps beside it. */
 export interface Planned {
@@ -31,75 +34,97 @@ export interface Planned {
   spans: Span[];
   outcome: Outcome;
   spread: Spread | null;
-  acid: { amount: number; aimsAtPH: number; milkPH: number };
+  milkPH: number;
+  acid: { amount: number; aimsAtPH: number } | null;
 }
 
 interface Likely {
-  ready: ReadyBrief;
-  litres: number;
+  brief: Resolved;
+  method: Method;
   stages: BatchStage[];
   spans: Span[];
+  pot: PotState;
   outcome: Outcome;
-  acidAmount: number;
-  pHAfterAcid: number;
+  dosed: Dosed;
+  pHAfterAcid: number | null;
 }
 
-/** The likely run of a brief whose litres are known. Throws Infeasible where the acid cannot get there. */
+/** The likely run of a brief for so many litres. Throws Infeasible where it cannot be made. */
 function likelyRun(ready: ReadyBrief, litres: number): Likely {
-  const { brief, method } = ready;
+  const { method } = ready;
+  const brief = atLitres(ready, litres);
   const stages = stagesOf(method, brief);
   const world = worldOf(brief, method, litres, NO_DEPARTURE);
   const pot = potAtStart(brief, world);
   const spans = walk(stages, world, pot);
   return {
-    ready,
-    litres,
+    brief,
+    method,
     stages,
     spans,
-    outcome: outcomeOf(brief, method, world, pot, NO_DEPARTURE),
-    acidAmount: world.acidAmount,
-    pHAfterAcid: pHAfter(world.buffer, world.titrant, world.acidAmount / world.milk.litres),
+    pot,
+    outcome: outcomeOf(brief, method, world, pot),
+    dosed: { acid: world.acid?.amount ?? null, imcuPerLitre: world.coagulant?.imcuPerLitre ?? null },
+    pHAfterAcid:
+      world.acid && pHAfter(world.buffer, world.acid.titrant, world.acid.amount / world.milk.litres),
   };
 }
 
-const around = (likely: number, range: Range | undefined, decimals: number) => ({
+const around = (likely: number, range: Range | null | undefined, decimals: number) => ({
   likely: roundTo(likely, decimals),
   low: roundTo(Math.min(likely, range?.low ?? likely), decimals),
   high: roundTo(Math.max(likely, range?.high ?? likely), decimals),
 });
 
-function timesOf(brief: Resolved, totalMin: number): { start: string | undefined; readyAt: string | null } {
-  if (brief.start !== undefined) {
-    return { start: brief.start, readyAt: wallTimeOf((wallMinutes(brief.start) as number) + totalMin) };
-  }
-  if (brief.readyBy !== undefined) return { start: undefined, readyAt: brief.readyBy };
-  return { start: undefined, readyAt: null };
+const readyAtOf = (brief: Resolved, totalMin: number): string | null =>
+  brief.start !== undefined
+    ? wallTimeOf((wallMinutes(brief.start) as number) + totalMin)
+    : (brief.readyBy ?? null);
+
+function cautionsOf({ brief, stages }: Likely): Plan['cautions'] {
+  const about = { treatment: brief.milk.treatment, setC: Number(brief.options.setC ?? 0) };
+  return stages.flatMap((stage) => {
+    const ids: CautionId[] = stage.kind.cautions(stage.params, about);
+    if (stage.kind.kind === 'set' && Number(brief.options.wantedSetMin ?? 0) > SLOW_SET_MIN)
+      ids.push('slow-set');
+    if (stage.kind.kind === 'store' && brief.coagulant) ids.push('label-coagulant');
+    return ids.map((id) => ({ id, stage: stage.id, text: CAUTIONS[id] }));
+  });
 }
 
-function cost(brief: Resolved, acidAmount: number, outcome: Outcome): number | null {
-  const perLitre = brief.milk.pricePerLitre;
-  if (perLitre === undefined) return null;
-  const inPriceUnit = isLiquidAcid(brief.acid.kind)
-    ? acidAmount / 1000
-    : gramsOfProduct(brief.acid, acidAmount) / 1000;
-  const extras =
-    (brief.acid.price ?? 0) * inPriceUnit + (brief.salt?.price ?? 0) * (outcome.saltGrams / 1000);
-  return costPerKg(brief.milk.litres as number, perLitre, outcome.yieldKg) + extras / outcome.yieldKg;
-}
-
-function cautionsOf(run: Likely): Plan['cautions'] {
-  const { brief } = run.ready;
-  const about = { treatment: brief.milk.treatment, setC: setTempC(brief) };
-  return run.stages.flatMap((stage) =>
-    stage.kind.cautions(stage.params, about).map((id) => ({ id, stage: stage.id, text: CAUTIONS[id] })),
-  );
+function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] {
+  const { brief, outcome, spans, pot } = run;
+  const kinds = run.stages.map((stage) => stage.kind.kind);
+  const firstHeat = kinds.findIndex((kind) => kind === 'warm' || kind === 'scald');
+  const sum = (list: readonly Span[], of: (span: Span) => number) =>
+    list.reduce((all, one) => all + of(one), 0);
+  const before = sum(spans.slice(0, Math.max(0, firstHeat)), (span) => span.durationMin);
+  const price = priceOf(brief, run.dosed, outcome);
+  const wheyPH = pot.wheyPH ?? pot.pH;
+  const drained = kinds.includes('drain');
+  return {
+    pHAfterAcid: run.pHAfterAcid === null ? null : roundTo(run.pHAfterAcid, 4),
+    setMin: pot.setMin === null ? null : around(pot.setMin, spread?.setMin, 3),
+    acidifyHours: pot.acidifyHours === null ? null : around(pot.acidifyHours, spread?.acidifyHours, 4),
+    yieldKg: around(outcome.yieldKg, spread?.yieldKg, 6),
+    moisturePct: roundTo(outcome.moisturePct, 4),
+    fatInDryMatterPct: roundTo(outcome.fatInDryMatterPct, 4),
+    wheyLitres: roundTo(totalKg(outcome.whey) / WHEY_DENSITY_KG_PER_L, 5),
+    wheyKind: wheyKindOf(wheyPH),
+    wheyPH: roundTo(wheyPH, 4),
+    drainHours: drained ? around(pot.drainMin / 60, spread?.drainHours, 4) : null,
+    handsOnMin: roundTo(
+      sum(spans, (span) => span.handsOnMin),
+      3,
+    ),
+    totalHours: roundTo((sum(spans, (span) => span.durationMin) - before) / 60, 4),
+    costPerKg: price === null ? null : roundTo(price / outcome.yieldKg, 4),
+  };
 }
 
 function assemble(run: Likely, spread: Spread | null): Planned {
-  const { brief: open, method } = run.ready;
-  const brief: Resolved = { ...open, milk: { ...open.milk, litres: run.litres } };
-  delete brief.wantKg;
-  const { outcome, spans } = run;
+  const { method, outcome, spans } = run;
+  const { wantKg: _, ...brief } = run.brief;
   let minute = 0;
   const stages = run.stages.map((stage, index) => {
     const span = spans[index] as Span;
@@ -115,45 +140,15 @@ function assemble(run: Likely, spread: Spread | null): Planned {
       handsOnMin: roundTo(span.handsOnMin, 3),
     };
   });
-  const firstWarm = run.stages.findIndex(
-    (stage) => stage.kind.kind === 'warm' || stage.kind.kind === 'scald',
-  );
-  const before = spans.slice(0, Math.max(0, firstWarm)).reduce((sum, span) => sum + span.durationMin, 0);
-  const drainMin = spans.reduce(
-    (sum, span, i) => sum + (run.stages[i]?.kind.kind === 'drain' ? span.durationMin : 0),
-    0,
-  );
-  const price = cost(brief, run.acidAmount, outcome);
   const plan: Plan = {
     format: 'plump-pail/plan',
     version: 1,
     method: method.id,
     brief,
-    readyAt: timesOf(brief, minute).readyAt,
-    doses: dosesOf(brief, run.acidAmount, outcome.saltGrams),
+    readyAt: readyAtOf(run.brief, minute),
+    doses: dosesOf(run.brief, method, run.stages, run.dosed, outcome),
     stages,
-    predictions: {
-      pHAfterAcid: roundTo(run.pHAfterAcid, 4),
-      setMin: null,
-      acidifyHours: null,
-      yieldKg: around(outcome.yieldKg, spread?.yieldKg, 6),
-      moisturePct: roundTo(outcome.moisturePct, 4),
-      fatInDryMatterPct: roundTo(outcome.fatInDryMatterPct, 4),
-      wheyLitres: roundTo(totalKg(outcome.whey) / WHEY_DENSITY_KG_PER_L, 5),
-      wheyKind: wheyKindOf(run.pHAfterAcid),
-      wheyPH: roundTo(run.pHAfterAcid, 4),
-      drainHours: around(
-        drainMin / 60,
-        (spread && { low: spread.drainMin.low / 60, high: spread.drainMin.high / 60 }) || undefined,
-        4,
-      ),
-      handsOnMin: roundTo(
-        spans.reduce((sum, span) => sum + span.handsOnMin, 0),
-        3,
-      ),
-      totalHours: roundTo((minute - before) / 60, 4),
-      costPerKg: price === null ? null : roundTo(price, 4),
-    },
+    predictions: predictionsOf(run, spread),
     hinges: spread?.hinges ?? [],
     cautions: cautionsOf(run),
   };
@@ -170,7 +165,11 @@ function assemble(run: Likely, spread: Spread | null): Planned {
     spans,
     outcome,
     spread,
-    acid: { amount: run.acidAmount, aimsAtPH: run.pHAfterAcid, milkPH: brief.milk.pH },
+    milkPH: run.brief.milk.pH,
+    acid:
+      run.dosed.acid === null || run.pHAfterAcid === null
+        ? null
+        : { amount: run.dosed.acid, aimsAtPH: run.pHAfterAcid },
   };
 }
 
@@ -186,8 +185,7 @@ export function planBrief(brief: Brief, options: { spread?: boolean } = {}): Res
       brief.milk.litres ??
       litresFor(brief.wantKg as number, (l) => likelyRun(ready.value, l).outcome.yieldKg);
     const run = likelyRun(ready.value, litres);
-    const spread =
-      options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.acidAmount);
+    const spread = options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.dosed);
     return good(assemble(run, spread));
   } catch (error) {
     if (error instanceof Infeasible) return bad(error.fault);

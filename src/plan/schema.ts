@@ -1,20 +1,9 @@
 import { z } from 'zod';
 import { WHEY_KINDS } from '../core/curd/whey';
-import { KIND_NAMES } from '../makes/grammar';
+import { DOSE_IDS, KIND_NAMES } from '../makes/grammar';
 import { briefSchema } from './brief/schema';
 
 const range = z.strictObject({ likely: z.number(), low: z.number(), high: z.number() });
-
-const DOSE_IDS = [
-  'acid',
-  'calcium',
-  'coagulant',
-  'culture',
-  'salt',
-  'cream',
-  'lipase',
-  'brine-salt',
-] as const;
 
 const doseSchema = z.strictObject({
   id: z.enum(DOSE_IDS),

@@ -1,6 +1,7 @@
 import type { AnyKind, PotState, Span, World } from '../makes/grammar';
 import { stageKind } from '../makes/kinds';
-import { fillParams, type Method, type StageSpec } from '../makes/method';
+import { sourAlong } from '../makes/kinds/souring';
+import { conditionsOf, fillParams, type Method, type StageSpec } from '../makes/method';
 import type { Resolved } from './brief/resolve';
 
 /** A stage of one batch: its kind and its parameters, options filled in and checked. */
@@ -10,12 +11,21 @@ export interface BatchStage {
   params: unknown;
 }
 
-const applies = (stage: StageSpec, brief: Resolved): boolean =>
-  stage.onlyIf === undefined ||
-  ('given' in stage.onlyIf ? brief.cream !== undefined : (brief.options[stage.onlyIf.option] ?? 0) > 0);
+/** What decides which stages a batch runs through. */
+export type Choices = Pick<Resolved, 'options' | 'calcium'> & { cream?: unknown };
+
+/** Whether a stage belongs to a batch. */
+export const applies = (stage: StageSpec, { options, calcium, cream }: Choices): boolean =>
+  conditionsOf(stage).every((one) => {
+    if ('given' in one) return one.given === 'cream' ? cream !== undefined : calcium;
+    const value = options[one.option];
+    if ('is' in one) return one.is.includes(value as string | boolean);
+    if ('atLeast' in one) return Number(value) >= one.atLeast;
+    return typeof value === 'number' ? value > 0 : value === true;
+  });
 
 /** The stages this brief runs through. */
-export const stagesOf = (method: Method, brief: Resolved): BatchStage[] =>
+export const stagesOf = (method: Method, brief: Choices): BatchStage[] =>
   method.stages
     .filter((stage) => applies(stage, brief))
     .map((stage) => {
@@ -23,6 +33,11 @@ export const stagesOf = (method: Method, brief: Resolved): BatchStage[] =>
       return { id: stage.id, kind, params: kind.params.parse(fillParams(stage, brief.options)) };
     });
 
-/** Runs a batch through its stages in one world; `pot` is moved along. */
+/** Runs a batch through its stages in one world; `pot` is moved along, and its ferment with it. */
 export const walk = (stages: readonly BatchStage[], world: World, pot: PotState): Span[] =>
-  stages.map((stage) => stage.kind.predict(world, stage.params, pot));
+  stages.map((stage) => {
+    const startedAt = pot.minute;
+    const span = stage.kind.predict(world, stage.params, pot);
+    sourAlong(world, pot, span, startedAt);
+    return span;
+  });

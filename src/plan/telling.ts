@@ -12,32 +12,51 @@ export function acidText(dose: Dose, grams: number, format: Format): string {
     : format.millilitres((dose.millilitres * grams) / dose.grams);
 }
 
+/** A dose as the maker measures it: tablets and sachets by the piece, liquids by volume, the rest by weight. */
+export const doseText = (dose: Dose, format: Format): string =>
+  /tablet|sachet/.test(dose.spoons) ? dose.spoons : acidText(dose, dose.grams, format);
+
 /** What stage words lean on, from a finished plan alone, so that a running make can speak without planning again. */
 export function tellingOf(plan: Plan, format: Format): Telling {
   const method = methodById(plan.method);
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
-  const cream = plan.brief.cream;
   const first = dose ? dose.grams - dose.holdBackGrams : 0;
+  const brine = plan.stages.some((stage) => stage.kind === 'brine');
   return {
     format,
     species: plan.brief.milk.species,
+    of: method?.of ?? 'milk',
     litres: plan.brief.milk.litres ?? 0,
     yieldKg: plan.predictions.yieldKg.likely,
-    acid: dose
-      ? {
-          name: ACIDS[kind].name,
-          firstText: acidText(dose, first, format),
-          heldText: dose.holdBackGrams > 0 ? acidText(dose, dose.holdBackGrams, format) : '',
-          waterText: isLiquidAcid(kind)
-            ? 'the same amount of cool water'
-            : `${format.millilitres((dose.diluteInMl * first) / dose.grams)} of cool water`,
-        }
-      : null,
-    saltGrams: plan.doses.find((one) => one.id === 'salt')?.grams ?? 0,
-    creamText: cream ? format.litres(cream.litres) : '',
+    acid:
+      dose && dose.grams > 0
+        ? {
+            name: ACIDS[kind].name,
+            firstText: acidText(dose, first, format),
+            heldText: dose.holdBackGrams > 0 ? acidText(dose, dose.holdBackGrams, format) : '',
+            waterText: isLiquidAcid(kind)
+              ? 'the same amount of cool water'
+              : `${format.millilitres((dose.diluteInMl * first) / dose.grams)} of cool water`,
+          }
+        : null,
+    doses: Object.fromEntries(
+      plan.doses.map((one) => [
+        one.id,
+        {
+          name: one.ingredient,
+          text: doseText(one, format),
+          waterText: `${format.millilitres(one.diluteInMl)} of cool water`,
+        },
+      ]),
+    ),
     fridgeDays: method
-      ? fridgeDays(method.style, plan.brief.milk.treatment ?? 'pasteurised', heatsEnough(plan))
+      ? fridgeDays(
+          method.style,
+          plan.brief.milk.treatment ?? 'pasteurised',
+          heatsEnough(plan),
+          brine && method.options.keptInBrine ? Number(plan.brief.options?.brinePctWw ?? 0) : 0,
+        )
       : 3,
   };
 }

@@ -1,12 +1,17 @@
 import { bufferOf } from '../core/acid/buffer';
 import { aimedPH } from '../core/acid/coagulation';
 import { amountForPH, titrantOf } from '../core/acid/titrate';
+import { usualMultiplier } from '../core/coagulant/clotting';
+import { freezeDried, type Inoculum, liquidStarter, savedStarter } from '../core/culture/dose';
+import { BAGS } from '../core/curd/bag';
 import { CURD_STYLES } from '../core/curd/styles';
+import { gatheredShare } from '../core/curd/whey';
 import { heatDoseOfTreatment } from '../core/heat/denaturation';
 import { blend, creamBatch } from '../core/milk/blend';
 import { compositionOf, type MilkBatch, milkBatch } from '../core/milk/composition';
+import { wheyComposition } from '../core/milk/whey';
 import type { PotState, World } from '../makes/grammar';
-import type { Method } from '../makes/method';
+import { groupsOf, type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolve';
 
 /** What one draw of the uncertain world adds to the nominal one; all nought or one in the likely run. */
@@ -15,6 +20,9 @@ export interface Departure {
   proteinPct: number;
   pH: number;
   acidStrength: number;
+  coagulantStrength: number;
+  cultureActivity: number;
+  roomC: number;
   probeOffC: number;
   power: number;
   drainPace: number;
@@ -29,6 +37,9 @@ export const NO_DEPARTURE: Departure = {
   proteinPct: 0,
   pH: 0,
   acidStrength: 1,
+  coagulantStrength: 1,
+  cultureActivity: 1,
+  roomC: 0,
   probeOffC: 0,
   power: 1,
   drainPace: 1,
@@ -38,52 +49,105 @@ export const NO_DEPARTURE: Departure = {
   wheyRetention: 1,
 };
 
+/** What the plan doses: amounts that stay as they are, whatever the world turns out to be. */
+export interface Dosed {
+  /** Acid product, g or mL. */
+  acid: number | null;
+  imcuPerLitre: number | null;
+}
+
+/** Milk to a bag where nobody says, kg: as much as a cloth hangs well with. Common practice. */
+const USUAL_BAG_KG = 4;
+
 /** The cream of a brief, or null. */
 export const creamOf = (brief: Resolved): MilkBatch | null =>
   brief.cream ? creamBatch(brief.milk.species, brief.cream.litres, brief.cream.fatPct) : null;
 
-/** What is in the pail when warming starts: the milk, with the cream where the make takes it into the milk. */
+/** What is in the pail when warming starts: the milk or whey, with the cream where the make takes it into the milk. */
 export function pailOf(brief: Resolved, method: Method, litres: number, depart: Departure): MilkBatch {
   const { milk } = brief;
-  const composition = compositionOf(
+  const composition = (method.of === 'whey' ? wheyComposition : compositionOf)(
     milk.species,
     Math.max(0, milk.fatPct + depart.fatPct),
-    Math.max(0.5, milk.proteinPct + depart.proteinPct),
+    Math.max(0.2, milk.proteinPct + depart.proteinPct),
   );
   const batch = milkBatch(litres, composition);
   const cream = method.cream === 'milk' ? creamOf(brief) : null;
   return cream ? blend([batch, cream]) : batch;
 }
 
-/** The temperature the acid goes in at, °C. */
-export const setTempC = (brief: Resolved): number => brief.options.setC as number;
+/** The pH a make's acid goes to, for a set `tooHotC` hotter than it looks. */
+export function acidAim(brief: Resolved, method: Method, tooHotC = 0): number | null {
+  if (method.acid === null) return null;
+  return method.acid === 'turns'
+    ? aimedPH((brief.options.setC as number) + tooHotC)
+    : numberOf(method.acid, brief.options);
+}
+
+/** The cells a brief's culture brings into each millilitre, by strain group. */
+export function inoculaOf(brief: Resolved, method: Method, activity = 1): Inoculum[] {
+  if (!method.culture || !brief.culture) return [];
+  const groups = groupsOf(brief.options);
+  const { form, percent = method.culture.percent, ageDays, generation } = brief.culture;
+  return groups.map((group) => {
+    const one =
+      form === 'freeze-dried'
+        ? freezeDried(group, numberOf(method.culture?.labelShare ?? 1, brief.options))
+        : form === 'liquid'
+          ? liquidStarter(group, percent, ageDays)
+          : savedStarter(group, percent, ageDays, generation);
+    return { ...one, cfuPerMl: (one.cfuPerMl * activity) / groups.length };
+  });
+}
 
 /**
- * One world: the milk as a buffer, the acid, and how much of it this milk needs. `planned` is the amount the plan
- * says (g or mL); left out, the amount this very milk needs.
+ * One world: the milk as a buffer, the acid and how much of it this milk needs, culture, coagulant, room and hob.
+ * `dosed` is what the plan says goes in; left out, this very milk's own need, as the likely run finds it.
  */
 export function worldOf(
   brief: Resolved,
   method: Method,
   litres: number,
   depart: Departure,
-  planned?: number,
-): World & { needed: number } {
+  dosed?: Dosed,
+): World & { acidNeeded: number } {
   const milk = pailOf(brief, method, litres, depart);
   const buffer = bufferOf(milk, brief.milk.pH + depart.pH);
-  const titrant = titrantOf(brief.acid, { strength: depart.acidStrength });
-  const needed = amountForPH(buffer, titrant, aimedPH(setTempC(brief) + depart.probeOffC)) * milk.litres;
+  const aim = acidAim(brief, method, depart.probeOffC);
+  const titrant =
+    brief.acid && aim !== null ? titrantOf(brief.acid, { strength: depart.acidStrength }) : null;
+  const acidNeeded = titrant && aim !== null ? amountForPH(buffer, titrant, aim) * milk.litres : 0;
+  const style = CURD_STYLES[method.style];
+  const { coagulant } = method;
   return {
     milk,
     buffer,
-    titrant,
-    needed,
-    acidAmount: planned ?? needed,
-    roomC: brief.roomC,
+    acidNeeded,
+    acid: titrant && { titrant, amount: dosed?.acid ?? acidNeeded },
+    cultures: inoculaOf(brief, method, depart.cultureActivity),
+    coagulant: coagulant && {
+      milk: { species: brief.milk.species, treatment: brief.milk.treatment },
+      multiplier: usualMultiplier(brief.milk.homogenised),
+      strength: depart.coagulantStrength,
+      wantedMin: 'minutes' in coagulant ? numberOf(coagulant.minutes, brief.options) : null,
+      imcuPerLitre: 'imcuPerLitre' in coagulant ? coagulant.imcuPerLitre : (dosed?.imcuPerLitre ?? null),
+    },
+    roomC: brief.roomC + depart.roomC,
     power: depart.power,
     probeOffC: depart.probeOffC,
-    drain: { ...method.drain, tauMin: method.drain.tauMin * depart.drainPace },
-    usualMoisturePct: CURD_STYLES[method.style].moisturePct,
+    drain: method.drain,
+    bag: method.bag && BAGS[method.bag],
+    bagKg: typeof brief.options.bagKg === 'number' ? brief.options.bagKg : USUAL_BAG_KG,
+    drainPace: depart.drainPace,
+    style,
+    off: {
+      fat: depart.fatRetention,
+      casein: depart.caseinRetention,
+      moisturePct: depart.moisturePct,
+      wheyProtein:
+        depart.wheyRetention * (method.of === 'whey' ? gatheredShare(brief.milk.pH + depart.pH) : 1),
+    },
+    likely: dosed === undefined,
   };
 }
 
@@ -96,4 +160,16 @@ export const potAtStart = (brief: Resolved, world: World): PotState => ({
   pH: world.buffer.pH0,
   heat: heatDoseOfTreatment(brief.milk.treatment),
   moisturePct: null,
+  calciumMmolPerLitre: 0,
+  ferment: null,
+  fermentedTo: 0,
+  culturedAt: null,
+  clot: null,
+  work: {},
+  fatKept: null,
+  bagHours: 0,
+  wheyPH: null,
+  setMin: null,
+  acidifyHours: null,
+  drainMin: 0,
 });

@@ -36,7 +36,7 @@ export function enact(
   const pot = potAtStart(brief, world);
   const stages = stagesOf(method, brief);
   const spans = walk(stages, world, pot);
-  const kg = outcomeOf(brief, method, world, pot, depart).yieldKg;
+  const kg = outcomeOf(brief, method, world, pot).yieldKg;
   const events: MakeEvent[] = [];
   const add = (event: NewEvent, at: number) => {
     if (at <= until) events.push({ ...event, seq: events.length, at: Math.round(at) } as MakeEvent);
@@ -53,7 +53,7 @@ export function enact(
     startAt,
   );
   const dose = planned.plan.doses.find((one) => one.id === 'acid');
-  const needed = gramsOfProduct(brief.acid, world.needed);
+  const needed = brief.acid ? gramsOfProduct(brief.acid, world.acidNeeded) : 0;
   let at = startAt;
   stages.forEach((stage, index) => {
     const span = spans[index];

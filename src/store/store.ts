@@ -6,7 +6,15 @@ import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database } from './db';
 import { bare } from './log';
 import { dataReducer, logsRead, milksRead } from './slices/data';
-import { draftChanged, draftReducer, draftSet, fieldsSet, optionSet, textsDropped } from './slices/draft';
+import {
+  choiceSet,
+  draftChanged,
+  draftReducer,
+  draftSet,
+  fieldsSet,
+  optionSet,
+  textsDropped,
+} from './slices/draft';
 import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
 
 /** The store, kept in step with the database: settings are written as they change, data is read as it changes. */
@@ -24,7 +32,7 @@ export function createStore(db: Database) {
     },
   });
   listener.startListening({
-    matcher: isAnyOf(draftSet, draftChanged, fieldsSet, optionSet, textsDropped),
+    matcher: isAnyOf(draftSet, draftChanged, fieldsSet, optionSet, choiceSet, textsDropped),
     effect: async (_action, api) => {
       await db.settings.put({ key: 'draft', value: (api.getState() as State).draft });
     },

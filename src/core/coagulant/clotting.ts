@@ -74,15 +74,16 @@ export function cutMinutesAlong(
   multiplier: number,
   courseAt: (minute: number) => { tempC: number; pH: number },
 ): number {
+  const whole = multiplier * flocculationMin({ ...c, tempC: REFERENCE.tempC, pH: REFERENCE.pH });
   const rateAt = (minute: number) => {
     const { tempC, pH } = courseAt(minute);
-    return 1 / (multiplier * flocculationMin({ ...c, tempC, pH }));
+    return 1 / (whole * heatFactor(tempC) * acidFactor(pH));
   };
   let done = 0;
   let minute = 0;
   let rate = rateAt(0);
   while (minute < 7 * 1440) {
-    const step = clamp(0.01 / rate, 0.05, 15);
+    const step = clamp(0.025 / rate, 0.05, 15);
     const next = rateAt(minute + step);
     const share = ((rate + next) / 2) * step;
     if (done + share >= 1) return minute + (step * (1 - done)) / share;

@@ -20,6 +20,23 @@ export interface CoagulantProduct {
   label?: LabelStatement | undefined;
 }
 
+/** The fields of a label statement, as a file carries them beside the form. */
+export const LABEL_FIELDS = ['setsLitres', 'per', 'inMin', 'atC'] as const;
+
+/** A product from the flat fields of a file; a label statement counts only where it is whole. */
+export function productOf({
+  setsLitres,
+  per,
+  inMin,
+  atC,
+  ...product
+}: Omit<CoagulantProduct, 'label'> & {
+  [Key in keyof LabelStatement]?: LabelStatement[Key] | undefined;
+}): CoagulantProduct {
+  const whole = setsLitres !== undefined && per !== undefined && inMin !== undefined && atC !== undefined;
+  return whole ? { ...product, label: { setsLitres, per, inMin, atC } } : product;
+}
+
 /** Labels speak of fresh raw cow's milk set to a clean cut, three flocculation times. Common practice. */
 const LABEL_MULTIPLIER = 3;
 const LABEL_MILK = { species: 'cow', treatment: 'raw', pH: 6.6, calciumMmolPerLitre: 0 } as const;
@@ -84,4 +101,14 @@ export function amountOfImcu(product: CoagulantProduct, imcu: number): Coagulant
     case 'powder':
       return { millilitres: null, drops: null, tablets: null, grams: measures };
   }
+}
+
+const QUARTERS = ['', '¼', '½', '¾'] as const;
+
+/** Tablets to the nearest quarter, as they break: "1½ tablets"; at least a quarter. */
+export function tabletsText(tablets: number): string {
+  const quarters = Math.max(1, Math.round(tablets * 4));
+  const whole = Math.floor(quarters / 4);
+  const text = `${whole > 0 ? whole : ''}${QUARTERS[quarters % 4] ?? ''}`;
+  return `${text} ${quarters > 4 ? 'tablets' : 'tablet'}`;
 }

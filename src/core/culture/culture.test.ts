@@ -3,7 +3,7 @@ import { Solver } from 'odex';
 import { describe, expect, it } from 'vitest';
 import { bufferOf } from '../acid/buffer';
 import { compositionOf, milkBatch } from '../milk/composition';
-import { acidify, hoursToPH, lacticCurve, type TempCourse, tempAt } from './acidify';
+import { acidify, hoursToPH, type TempCourse, tempAt } from './acidify';
 import { freezeDried, type Inoculum, liquidStarter, savedStarter } from './dose';
 import {
   acidGrowth,
@@ -14,6 +14,7 @@ import {
   LACTATE_WITH_GROWTH,
   saltGrowth,
 } from './groups';
+import { lacticCurve } from './lactate';
 
 const skim = bufferOf(milkBatch(1, compositionOf('cow', 0.1, 3.3)), 6.65);
 const whole = bufferOf(milkBatch(1, compositionOf('cow', 3.7, 3.2)), 6.65);

@@ -15,7 +15,7 @@ export interface BagStyle {
   endMoisturePct: number;
 }
 
-/** Common practice; the end moistures fitted. Skyr's milk has been scalded, so most of its whey protein stays. */
+/** Common practice; the end moistures fitted, those of basket and cream cheese to their styles. Skyr's milk has been scalded, so most of its whey protein stays. */
 export const BAGS = {
   'goat-lactic': {
     fat: 0.95,
@@ -25,7 +25,23 @@ export const BAGS = {
     startShare: 0.75,
     endMoisturePct: 62,
   },
+  'sour-basket': {
+    fat: 0.95,
+    casein: 0.96,
+    wheyProtein: 0.03,
+    solutes: 0.06,
+    startShare: 0.75,
+    endMoisturePct: 57,
+  },
   skyr: { fat: 0.95, casein: 0.96, wheyProtein: 0.7, solutes: 0.05, startShare: 0.95, endMoisturePct: 76 },
+  'soft-cream': {
+    fat: 0.97,
+    casein: 0.97,
+    wheyProtein: 0.03,
+    solutes: 0.05,
+    startShare: 0.8,
+    endMoisturePct: 49,
+  },
 } as const satisfies Record<string, BagStyle>;
 export type BagName = keyof typeof BAGS;
 export const BAG_NAMES = Object.keys(BAGS) as BagName[];
@@ -36,6 +52,8 @@ export interface Bag {
   tempC: number;
   style: BagStyle;
   /** Weighings of the bag, [hour, kg]; the last one solves τ anew. */
+  /** Pace of this cloth and curd against the usual one. */
+  pace?: number;
   weighed?: readonly (readonly [hour: number, kg: number])[];
 }
 
@@ -56,7 +74,7 @@ function curveOf(bag: Bag) {
   });
   const end = shareAt(dry, bag.style.endMoisturePct, bag.style.solutes);
   const start = Math.max(bag.style.startShare, end);
-  let tau = usualTau(bag.milkKg, bag.tempC);
+  let tau = usualTau(bag.milkKg, bag.tempC) * (bag.pace ?? 1);
   const last = bag.weighed?.at(-1);
   if (last) {
     const left = (last[1] / bag.milkKg - end) / (start - end);

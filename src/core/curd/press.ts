@@ -16,10 +16,20 @@ export const CHEESE_DENSITY_KG_PER_L = 1.06;
 export const standingAreaM2 = (kg: number, heightCm: number): number =>
   kg / (CHEESE_DENSITY_KG_PER_L * 1000) / (heightCm / 100);
 
-/** Moisture points lost for each doubling of kPa·h. Source: from memory, ±50 %. */
-const PER_DOUBLING = 1.0;
-const MOST_POINTS = 8;
+/** A load that is not set right again settles to this share of itself as the cheese sinks, with this time, h. Common practice. */
+const SETTLES = { to: 0.6, hours: 0.5 } as const;
 
-/** Moisture given up by pressing with `load` kPa·h against a style's usual `usualLoad`, percentage points, at most 8 either way. */
-export const pressedPoints = (load: number, usualLoad: number): number =>
-  Math.max(-MOST_POINTS, Math.min(MOST_POINTS, PER_DOUBLING * Math.log2(load / usualLoad)));
+/**
+ * kPa·h of a load over `hours`. Dead weight that rides on the cheese stays as it is; a screw or a spring falls as the
+ * cheese settles: kPa × (to × t + (1 − to) τ (1 − exp(−t/τ))).
+ */
+export function kPaHoursOf(kPa: number, hours: number, falls: boolean): number {
+  if (!falls) return kPa * hours;
+  return (
+    kPa * (SETTLES.to * hours + (1 - SETTLES.to) * SETTLES.hours * (1 - Math.exp(-hours / SETTLES.hours)))
+  );
+}
+
+/** What a cheese presses itself with, kPa: half the weight of its own height. */
+export const selfWeightKPa = (heightCm: number): number =>
+  pressureKPa(CHEESE_DENSITY_KG_PER_L * 10 * heightCm, 1) / 2;

@@ -6,3 +6,10 @@ export type WheyKind = (typeof WHEY_KINDS)[number];
 
 /** Kind of whey by its pH: acid below 5.2, middling to 6.0, sweet above. Common practice. */
 export const wheyKindOf = (pH: number): WheyKind => (pH < 5.2 ? 'acid' : pH <= 6 ? 'middling' : 'sweet');
+
+/**
+ * Share of the denatured protein that a second cooking gathers: all of it from sweet whey, falling to next to nothing
+ * from acid whey. Common practice; straight between.
+ */
+export const gatheredShare = (pH: number): number =>
+  Math.min(1, Math.max(0.1, 0.1 + (0.9 * (pH - 5.2)) / 0.8));

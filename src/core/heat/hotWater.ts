@@ -2,7 +2,7 @@ import { Infeasible } from '../faults/fault';
 import { SPECIFIC_HEAT } from './mixing';
 
 /** Water hotter than this scalds hands and melts fat out of the curd, °C. Common practice. */
-const HOTTEST_STRETCH_WATER_C = 90;
+export const HOTTEST_STRETCH_WATER_C = 90;
 
 /**
  * Hot water that brings curd to a core temperature, kg: the heat balance of the two, without loss. Throws Infeasible for

@@ -32,3 +32,7 @@ export function sinkBath(
   const rate = BATH_W_PER_M2K[how] * potSurfaceM2(milkLitres) * (1 / mcMilk + 1 / mcBath);
   return { minutes: -Math.log((settlesC - toC) / (settlesC - fromC)) / rate / 60 };
 }
+
+/** Time constant of a stirred pot cooling in running cold water, min: m c / (U A). */
+export const coolingMinutes = (milkLitres: number, kg: number): number =>
+  (kg * SPECIFIC_HEAT.milk * 1000) / (BATH_W_PER_M2K.stirred * potSurfaceM2(milkLitres)) / 60;

@@ -30,6 +30,27 @@ export const CAUTIONS = {
   'cool-fast': 'Cool from 57 to 21 °C within 2 hours and to 5 °C within 4 more.',
   'keep-cold':
     'At 4 °C or below, labelled with what it is and the date. Contains milk. Selling it: ask your local food authority first.',
+  'dead-culture':
+    'A packet whose powder clings or clumps is dead. Use one that runs freely and is in date: a milk that does not sour is not safe to keep warm.',
+  'gas-off': 'Turn the gas off before you wrap a pot in cloth or blanket.',
+  'warm-sour':
+    'The milk stands warm for hours: clean tools, a live culture, a lid. Not at pH 5.6 or below within 8 hours of the culture: staphylococci may have made a toxin that no heat removes. Throw it out.',
+  'heavy-pot':
+    'A full pot is heavy and slops. Lower it with two pairs of hands, or ladle half of it out first.',
+  'hot-water': 'Water at 71 °C scalds at once: a spoon, not fingers.',
+  'scald-stretch':
+    'Water and curd at 60 °C and more scald at once: two pairs of gloves, cotton under rubber. Stretching does not pasteurise.',
+  'whey-boils':
+    'Whey boils over without warning. Stay with it, and keep a third of the pot empty. Poaching makes raw milk’s cheese safe only if its core reaches 75 °C.',
+  'spice-allergens':
+    'Mahleb is a cherry stone, mastic comes of the pistachio family: name both on the label, and tell those who eat it.',
+  'brine-care':
+    'Brine in glass, steel or food plastic, cold, covered. Cloudy, ropy or smelling brine is thrown out, not topped up.',
+  'hang-cold':
+    'Days of hanging, salting or standing in baskets: at 4 °C or below is the advice. Many do it at 10 to 14 °C; that is the habit, and it carries more risk.',
+  'slow-set':
+    'So little coagulant that the set takes over two hours. The milk stays warm all that while: a live culture in it, or a larger dose.',
+  'label-coagulant': 'Say on the label whether the coagulant is of animal, microbial or plant origin.',
 } as const;
 
 export type CautionId = keyof typeof CAUTIONS;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { fridgeDays } from './fridge';
 import { equivalentMinutesAt63, pasteurisingSeconds, wantsHotter } from './pasteurise';
+import { cooledInTime, mustDiscard, warmMinutes } from './warmTime';
 
 describe('pasteurisation (US Pasteurized Milk Ordinance, from memory)', () => {
   it.each([
@@ -50,4 +51,65 @@ describe('pasteurisation (US Pasteurized Milk Ordinance, from memory)', () => {
 it('keeps ricotta 5 days, from unheated raw milk half of it (from memory, cautious)', () => {
   expect(fridgeDays('ricotta', 'pasteurised', true)).toBe(5);
   expect(fridgeDays('pot-cheese', 'raw', false)).toBe(2);
+});
+
+describe('warm time (guidance of food authorities, from memory)', () => {
+  it('counts minutes between 5 and 60 °C, straight between the points', () => {
+    expect(
+      warmMinutes([
+        [0, 4],
+        [10, 4],
+        [20, 90],
+      ]),
+    ).toBeCloseTo((10 * 55) / 86, 9);
+    expect(
+      warmMinutes([
+        [0, 20],
+        [90, 20],
+      ]),
+    ).toBe(90);
+    expect(
+      warmMinutes([
+        [0, 90],
+        [10, 70],
+      ]),
+    ).toBe(0);
+  });
+
+  it('a warm souring must be at pH 5.6 within 8 h, or be thrown out', () => {
+    expect(
+      mustDiscard(
+        [
+          [4, 6.2],
+          [9, 5.9],
+        ],
+        30,
+      ),
+    ).toBe(true);
+    expect(
+      mustDiscard(
+        [
+          [7, 5.5],
+          [9, 5.2],
+        ],
+        30,
+      ),
+    ).toBe(false);
+    expect(mustDiscard([[9, 6.4]], 12)).toBe(false);
+    expect(mustDiscard([[5, 6.4]], 30)).toBe(false);
+  });
+
+  it('cools from 57 to 21 °C within 2 h and to 5 °C within 4 more', () => {
+    expect([cooledInTime(110, 340), cooledInTime(130, 300), cooledInTime(60, 310)]).toEqual([
+      true,
+      false,
+      false,
+    ]);
+  });
+});
+
+it('keeps a month in strong brine, curds a week, lactic ten days (from memory, cautious)', () => {
+  expect(fridgeDays('grilling', 'pasteurised', false, 12)).toBe(30);
+  expect(fridgeDays('grilling', 'raw', false, 12)).toBe(7);
+  expect([fridgeDays('squeaky', 'pasteurised', false), fridgeDays('skyr', 'raw', false)]).toEqual([7, 5]);
 });

@@ -41,3 +41,7 @@ export function topUpGrams(litres: number, nowPctWw: number, wantedPctWw: number
   const grams = litres * brineDensityKgPerL(nowPctWw) * 1000;
   return Math.max(0, (grams * (wantedPctWw - nowPctWw)) / (100 - wantedPctWw));
 }
+
+/** Salt that makes a brine of `pctWw` of so much water, g. */
+export const brineSaltGrams = (waterKg: number, pctWw: number): number =>
+  (waterKg * 1000 * pctWw) / (100 - pctWw);

@@ -2,3 +2,22 @@
 export const saltGrams = (cheeseKg: number, percent: number): number => cheeseKg * 1000 * (percent / 100);
 /** Salt as a mass fraction of the salted cheese, from a percentage of the unsalted one. */
 export const saltShareOf = (percent: number): number => percent / (100 + percent);
+
+/** Salt spreads through curd and whey alike, so what runs off takes its share of the water with it. Common practice. */
+const SHARE_IN_WATER = 1;
+
+/**
+ * Salt lost with the whey when curd was salted before it had drained, g, and the top-up that brings the cheese to
+ * `percent` of its mass. `curdKg` and `moisturePct` as it was salted; `cheeseKg` as it came out.
+ */
+export function saltedTooEarly(
+  saltedGrams: number,
+  curd: { kg: number; moisturePct: number },
+  cheeseKg: number,
+  percent: number,
+): { lostGrams: number; topUpGrams: number } {
+  const waterKg = (curd.kg * curd.moisturePct) / 100;
+  const ranOffKg = Math.min(waterKg, Math.max(0, curd.kg - cheeseKg));
+  const lostGrams = saltedGrams * SHARE_IN_WATER * (ranOffKg / waterKg);
+  return { lostGrams, topUpGrams: Math.max(0, saltGrams(cheeseKg, percent) - (saltedGrams - lostGrams)) };
+}

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { saltGrams, saltShareOf } from './dry';
+import { saltedTooEarly, saltGrams, saltShareOf } from './dry';
 import { GRAMS_PER_TEASPOON, SPOONABLES, spoonsFor } from './spoons';
 
 describe('dry salt', () => {
@@ -32,4 +32,12 @@ describe('spoons', () => {
       ),
     );
   });
+});
+
+it('salted too early: the whey takes its share of the salt, and the top-up makes it good', () => {
+  const { lostGrams, topUpGrams } = saltedTooEarly(20, { kg: 2, moisturePct: 80 }, 1.2, 1.5);
+  // 0.8 of 1.6 kg of water ran off, and half of the salt with it.
+  expect(lostGrams).toBeCloseTo(10, 9);
+  expect(topUpGrams).toBeCloseTo(18 - 10, 9);
+  expect(saltedTooEarly(20, { kg: 2, moisturePct: 80 }, 2, 1).topUpGrams).toBe(0);
 });

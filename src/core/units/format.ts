@@ -7,6 +7,7 @@ import {
   LITRES_PER_US_GALLON,
   LITRES_PER_US_QUART,
   ML_PER_CUP,
+  MM_PER_INCH,
 } from './measures';
 import { decimalsFor, roundTo } from './numbers';
 
@@ -37,9 +38,14 @@ export interface Format {
   percent(value: number, decimals?: number): string;
   pH(value: number): string;
   metres(metres: number): string;
+  /** A length of curd, cut or mould. */
+  millimetres(mm: number): string;
+  /** A stretch of time: minutes, hours and minutes, or days and hours, as long as it is. */
+  minutes(minutes: number): string;
 }
 
 const NB = '\u00a0';
+const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 
 export function formatter(units: UnitChoice): Format {
   const number = (value: number, decimals = 0) => {
@@ -75,7 +81,9 @@ export function formatter(units: UnitChoice): Format {
     },
     millilitres: (ml) => {
       if (units.volume === 'L')
-        return ml >= 1000 ? `${figures(ml / 1000, 3)}${NB}L` : `${number(ml, ml < 10 ? 1 : 0)}${NB}mL`;
+        return ml >= 1000
+          ? `${figures(ml / 1000, 3)}${NB}L`
+          : `${number(ml, ml < 3 ? 2 : ml < 10 ? 1 : 0)}${NB}mL`;
       const cups = ml / ML_PER_CUP;
       return cups < 0.25 ? `${figures(ml / 29.5735295625, 2)}${NB}fl${NB}oz` : `${figures(cups, 2)}${NB}cups`;
     },
@@ -83,7 +91,7 @@ export function formatter(units: UnitChoice): Format {
       if (units.mass === 'oz') return `${figures(grams / GRAMS_PER_OUNCE, 3)}${NB}oz`;
       return grams >= 1000
         ? `${figures(grams / 1000, 3)}${NB}kg`
-        : `${number(grams, grams < 100 ? 1 : 0)}${NB}g`;
+        : `${number(grams, grams < 1 ? 2 : grams < 100 ? 1 : 0)}${NB}g`;
     },
     kg: (kg) => {
       const { figure, unit } = kgParts(kg);
@@ -94,6 +102,21 @@ export function formatter(units: UnitChoice): Format {
     pH: (value) => number(value, 2),
     metres: (metres) =>
       units.volume === 'L' ? `${number(metres)}${NB}m` : `${number(metres * FEET_PER_METRE)}${NB}ft`,
+    millimetres: (mm) => {
+      if (units.volume === 'L') return `${number(mm)}${NB}mm`;
+      const eighths = Math.max(1, Math.round((mm / MM_PER_INCH) * 8));
+      const part = EIGHTHS[eighths % 8] ?? '';
+      const whole = Math.floor(eighths / 8);
+      return `${whole > 0 ? whole : ''}${part}${NB}in`;
+    },
+    minutes: (minutes) => {
+      const whole = Math.round(minutes);
+      if (whole < 90) return `${number(whole)}${NB}min`;
+      if (whole >= 2880) return `${number(minutes / 1440, minutes % 1440 < 72 ? 0 : 1)}${NB}days`;
+      const rest = whole % 60;
+      const hours = `${number(Math.floor(whole / 60))}${NB}h`;
+      return rest === 0 ? hours : `${hours}${NB}${number(rest)}${NB}min`;
+    },
   };
 }
 

@@ -18,6 +18,8 @@ export const GRAMS_PER_OUNCE = 28.349523125;
 /** Avoirdupois pound. */
 export const KG_PER_POUND = (GRAMS_PER_OUNCE * 16) / 1000;
 export const FEET_PER_METRE = 1 / 0.3048;
+/** International inch. */
+export const MM_PER_INCH = 25.4;
 /** Standard gravity, m/s² (NIST SP 330). */
 export const GRAVITY = 9.80665;
 const KELVIN_AT_0C = 273.15;

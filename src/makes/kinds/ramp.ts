@@ -1,16 +1,38 @@
 import { heatOver } from '../../core/heat/denaturation';
 import { minutesTo, potOf, tempAfter } from '../../core/heat/pot';
+import { coolingMinutes } from '../../core/heat/sinkBath';
 import type { PotState, Span, World } from '../grammar';
+import { along } from './spans';
 
 const POINTS = 8;
+/** Cold tap water, °C. Common practice. */
+export const TAP_C = 12;
+
+/** Cooling in a sink of cold running water, stirred. `attended` is the share of the time at the pot. */
+export function cooling(world: World, pot: PotState, toC: number, attended: number): Span {
+  const started = pot.tempC;
+  const goal = toC + world.probeOffC;
+  const tau = coolingMinutes(pot.litres, pot.kg);
+  const reached = Math.max(goal, TAP_C + 1);
+  const durationMin = started > reached ? tau * Math.log((started - TAP_C) / (reached - TAP_C)) : 0;
+  return along(
+    pot,
+    durationMin,
+    durationMin * attended,
+    (m) => TAP_C + (started - TAP_C) * Math.exp(-m / tau),
+    toC,
+  );
+}
 
 /**
- * Warming on a hob, straight through the lumped pot. The maker stops by the thermometer, so a probe that reads low
- * lets the milk go hotter than the target. `attended` is the share of the time at the pot.
+ * Warming on a hob, straight through the lumped pot; milk that is warmer already is cooled in the sink. The maker stops
+ * by the thermometer, so a probe that reads low lets the milk go hotter than the target. `attended` is the share of the
+ * time at the pot.
  */
 export function ramp(world: World, pot: PotState, toC: number, attended: number): Span {
   const from = pot.tempC;
-  const reached = Math.max(toC + world.probeOffC, from);
+  const reached = toC + world.probeOffC;
+  if (from > reached) return cooling(world, pot, toC, attended);
   const hob = potOf(pot.litres, pot.kg);
   const power = hob.powerKw * world.power;
   const durationMin = minutesTo(hob, from, reached, world.roomC, power);

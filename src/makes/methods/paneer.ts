@@ -10,8 +10,14 @@ export const paneer: Method = {
   about:
     'Milk brought to the edge of the boil, turned with acid until the whey runs clear, rinsed cold, wrapped and pressed. Firm, mild, and it does not melt.',
   style: 'paneer',
+  of: 'milk',
+  usual: {},
   cream: null,
+  acid: 'turns',
+  culture: null,
+  coagulant: null,
   drain: { wetPct: 76, floorPct: 60, tauMin: 30 },
+  bag: null,
   options: {
     setC: {
       type: 'number',
@@ -85,7 +91,6 @@ export const paneer: Method = {
         kPa: { option: 'pressKPa' },
         hours: { option: 'pressHours' },
         heightCm: 4,
-        usualKPaHours: 7.5,
       },
     },
     { id: 'chill', kind: 'chill', params: { minutes: 60 } },

@@ -10,8 +10,14 @@ export const warmAcidPotCheese: Method = {
   about:
     'Milk only warmed, and set by as much acid as that warmth needs. Springier and leaner than ricotta, because the whey protein stays in the whey; the acid can be tasted unless it is rinsed.',
   style: 'pot-cheese',
+  of: 'milk',
+  usual: {},
   cream: 'dressing',
+  acid: 'turns',
+  culture: null,
+  coagulant: null,
   drain: { wetPct: 82, floorPct: 61, tauMin: 56 },
+  bag: null,
   options: {
     setC: {
       type: 'number',
@@ -44,6 +50,7 @@ export const warmAcidPotCheese: Method = {
       min: 0,
       max: 1,
       step: 1,
+      whole: true,
       reason: 'One rinse takes the taste of the acid away, and a little of the milk’s sweetness with it.',
     },
     moisturePct: {

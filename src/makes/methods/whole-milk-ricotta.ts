@@ -10,8 +10,14 @@ export const wholeMilkRicotta: Method = {
   about:
     'Milk scalded hot enough that its whey protein comes along with the casein, then turned with a little acid. Soft, sweet and generous: about a quarter of the milk’s mass.',
   style: 'ricotta',
+  of: 'milk',
+  usual: {},
   cream: 'milk',
+  acid: 'turns',
+  culture: null,
+  coagulant: null,
   drain: { wetPct: 84, floorPct: 66, tauMin: 39 },
+  bag: null,
   options: {
     setC: {
       type: 'number',

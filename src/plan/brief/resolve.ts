@@ -1,25 +1,27 @@
-import { ACIDS, type AcidProduct } from '../../core/acid/acids';
-import { coagulationPH } from '../../core/acid/coagulation';
-import { BOUNDS } from '../../core/faults/bounds';
+import { ACIDS } from '../../core/acid/acids';
 import { bad, type Fault, good, type Result } from '../../core/faults/fault';
-import { BELOW_BOIL_C, boilingC } from '../../core/heat/boiling';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
+import { USUAL_WHEY } from '../../core/milk/whey';
 import { METHODS, methodById } from '../../makes';
-import type { Method } from '../../makes/method';
+import type { Method, OptionValue } from '../../makes/method';
+import { applies } from '../stages';
+import { checkCoagulant, checkCream, checkCulture, checkHeat, checkMilk, checkSalting } from './checks';
+import { resolveOptions } from './options';
 import type { Brief } from './schema';
 
 const DEFAULT_ROOM_C = 20;
 const FRIDGE_C = 4;
+const USUAL_CREAM_FAT_PCT = 36;
+const USUAL_COAGULANT = { form: 'liquid', imcuPerMl: 200, ageMonths: 0 } as const;
 
 type Milk = Brief['milk'];
 type Filled = 'fatPct' | 'proteinPct' | 'treatment' | 'homogenised' | 'pH' | 'startC';
-type ResolvedMilk = Omit<Milk, Filled> & { [Key in Filled]: NonNullable<Milk[Key]> };
+export type ResolvedMilk = Omit<Milk, Filled> & { [Key in Filled]: NonNullable<Milk[Key]> };
 
 /** A brief with every default filled in; `litres` stays open while kilograms are wanted. */
-export interface Resolved extends Omit<Brief, 'milk' | 'acid' | 'options'> {
+export interface Resolved extends Omit<Brief, 'milk' | 'options'> {
   milk: ResolvedMilk;
-  acid: AcidProduct & { price?: number | undefined };
-  options: Record<string, number>;
+  options: Record<string, OptionValue>;
   roomC: number;
   altitudeM: number;
   calcium: boolean;
@@ -31,80 +33,31 @@ export interface ReadyBrief {
   method: Method;
   /** Paths the maker gave, so that a measured figure is trusted more than a default. */
   given: ReadonlySet<string>;
+  /** Cream for each litre of milk where the make wants some and nobody says how much; it follows the litres. */
+  creamPerLitre: number | null;
 }
 
-const oneDecimal = (value: number) => Math.round(value * 10) / 10;
-
-function resolveOptions(brief: Brief, method: Method, faults: Fault[]): Record<string, number> {
-  const options: Record<string, number> = {};
-  for (const [key, value] of Object.entries(brief.options ?? {})) {
-    const option = method.options[key];
-    const path = `options.${key}`;
-    if (!option) {
-      faults.push({
-        path,
-        problem: `is not an option of ${method.id}`,
-        remedy: `its options are ${Object.keys(method.options).join(', ')}`,
-      });
-    } else if (typeof value !== 'number') {
-      faults.push({ path, problem: `is ${JSON.stringify(value)}`, remedy: 'give a number' });
-    } else if (value < option.min || value > option.max) {
-      const { min, max } = option;
-      faults.push({
-        path,
-        problem: `is ${value}`,
-        remedy: `give ${min} to ${max}${option.unit ? ` ${option.unit}` : ''}`,
-        bounds: { min, max },
-      });
-    } else if (key === 'rinses' && !Number.isInteger(value)) {
-      faults.push({ path, problem: `is ${value}`, remedy: 'give a whole number' });
-    }
-  }
-  for (const [key, option] of Object.entries(method.options)) {
-    const value = brief.options?.[key];
-    options[key] = typeof value === 'number' ? value : option.default;
-  }
-  return options;
+function resolveMilk({ milk }: Brief, method: Method): ResolvedMilk {
+  const species = SPECIES_FACTS[milk.species];
+  const usual =
+    method.of === 'whey'
+      ? USUAL_WHEY
+      : { fatPct: method.usual.fatPct ?? species.fatPct, proteinPct: species.proteinPct, pH: FRESH_MILK_PH };
+  return {
+    ...milk,
+    fatPct: milk.fatPct ?? usual.fatPct,
+    proteinPct: milk.proteinPct ?? usual.proteinPct,
+    treatment: milk.treatment ?? 'pasteurised',
+    homogenised: milk.homogenised ?? false,
+    pH: milk.pH ?? usual.pH,
+    startC: milk.startC ?? FRIDGE_C,
+  };
 }
 
-function checkHeat(options: Record<string, number>, altitudeM: number, faults: Fault[]) {
-  const setC = options.setC;
-  if (setC === undefined) return;
-  const boil = boilingC(altitudeM);
-  if (setC <= boil - BELOW_BOIL_C) return;
-  const highest = Math.floor(boil - BELOW_BOIL_C);
-  faults.push({
-    path: 'options.setC',
-    problem: `is ${setC} °C, which cannot be reached at ${altitudeM} m: milk boils there at ${oneDecimal(boil)} °C`,
-    remedy: `give ${highest} °C or less`,
-    suggestion: highest,
-  });
-}
-
-function checkMilk(milk: ResolvedMilk, setC: number | undefined, faults: Fault[]) {
-  const { min, max } = BOUNDS.milkPH;
-  if (milk.pH < min || milk.pH > max) {
-    faults.push({
-      path: 'milk.pH',
-      problem: `is ${milk.pH}`,
-      remedy: `give ${min} to ${max}`,
-      bounds: { min, max },
-    });
-  } else if (setC !== undefined && milk.pH <= coagulationPH(setC) + 0.02) {
-    faults.push({
-      path: 'milk.pH',
-      problem: `is ${milk.pH}, so sour that this milk curdles by itself on the way to ${setC} °C`,
-      remedy: 'use fresher milk, or a cooler set',
-    });
-  }
-  const solids = milk.fatPct + milk.proteinPct;
-  if (solids > 20) {
-    faults.push({
-      path: 'milk.proteinPct',
-      problem: `and fat make ${solids} % together`,
-      remedy: 'check both: the richest milk has about 15 %',
-    });
-  }
+function resolveAcid({ acid }: Brief): NonNullable<Brief['acid']> {
+  const kind = acid?.kind ?? 'citric';
+  const usual = ACIDS[kind].defaultStrengthPct;
+  return { ...acid, kind, ...(usual !== null && { strengthPct: acid?.strengthPct ?? usual }) };
 }
 
 /** Fills in a brief by species and method and checks what only the method can know. */
@@ -118,60 +71,47 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
     });
   }
   const faults: Fault[] = [];
-  const species = SPECIES_FACTS[brief.milk.species];
-  const milk: ResolvedMilk = {
-    ...brief.milk,
-    fatPct: brief.milk.fatPct ?? species.fatPct,
-    proteinPct: brief.milk.proteinPct ?? species.proteinPct,
-    treatment: brief.milk.treatment ?? 'pasteurised',
-    homogenised: brief.milk.homogenised ?? false,
-    pH: brief.milk.pH ?? FRESH_MILK_PH,
-    startC: brief.milk.startC ?? FRIDGE_C,
-  };
-  const kind = brief.acid?.kind ?? 'citric';
-  const acid: Resolved['acid'] = {
-    ...brief.acid,
-    kind,
-    ...(ACIDS[kind].defaultStrengthPct !== null && {
-      strengthPct: brief.acid?.strengthPct ?? ACIDS[kind].defaultStrengthPct,
-    }),
-  };
   const options = resolveOptions(brief, method, faults);
-  const altitudeM = brief.altitudeM ?? 0;
-  if (!faults.some((fault) => fault.path === 'options.setC')) checkHeat(options, altitudeM, faults);
-  checkMilk(milk, options.setC, faults);
-  if (options.setC !== undefined && milk.startC >= options.setC) {
-    faults.push({
-      path: 'milk.startC',
-      problem: `is ${milk.startC} °C, at or above the set`,
-      remedy: 'let the milk cool, or set hotter',
-    });
-  }
-  if (brief.cream && method.cream === null) {
-    faults.push({
-      path: 'cream',
-      problem: `is given, and ${method.short} takes none`,
-      remedy: 'leave it out, or raise the milk’s own fat',
-    });
-  }
+  const choices = { options, calcium: brief.calcium ?? false, cream: brief.cream };
+  const has = (kind: string) => method.stages.some((stage) => stage.kind === kind && applies(stage, choices));
+  const creamPerLitre = brief.cream === undefined ? (method.usual.creamPerLitre ?? null) : null;
+  const resolved: Resolved = {
+    ...brief,
+    milk: resolveMilk(brief, method),
+    ...(method.acid !== null && { acid: resolveAcid(brief) }),
+    ...(has('add-coagulant') && { coagulant: brief.coagulant ?? USUAL_COAGULANT }),
+    ...(has('add-culture') && { culture: brief.culture ?? { form: 'freeze-dried' as const } }),
+    // One litre's worth, until the litres are known.
+    ...(creamPerLitre !== null && { cream: { litres: creamPerLitre, fatPct: USUAL_CREAM_FAT_PCT } }),
+    options,
+    altitudeM: brief.altitudeM ?? 0,
+    roomC: brief.roomC ?? DEFAULT_ROOM_C,
+    calcium: brief.calcium ?? false,
+    seed: brief.seed ?? 1,
+  };
+  const about = { brief: resolved, method, has };
+  checkHeat(about, faults);
+  checkMilk(about, faults);
+  checkCream(about, faults);
+  checkCoagulant(about, faults);
+  checkCulture(about, faults);
+  checkSalting(about, faults);
   if (faults.length > 0) return bad(...faults);
   const given = new Set([
     ...Object.keys(brief.milk).map((key) => `milk.${key}`),
     ...Object.keys(brief.acid ?? {}).map((key) => `acid.${key}`),
+    ...Object.keys(brief.coagulant ?? {}).map((key) => `coagulant.${key}`),
+    ...Object.keys(brief.culture ?? {}).map((key) => `culture.${key}`),
     ...Object.keys(brief.options ?? {}).map((key) => `options.${key}`),
+    ...(brief.roomC === undefined ? [] : ['roomC']),
   ]);
-  return good({
-    method,
-    given,
-    brief: {
-      ...brief,
-      milk,
-      acid,
-      options,
-      altitudeM,
-      roomC: brief.roomC ?? DEFAULT_ROOM_C,
-      calcium: brief.calcium ?? false,
-      seed: brief.seed ?? 1,
-    },
-  });
+  return good({ method, given, creamPerLitre, brief: resolved });
+}
+
+/** A ready brief for so many litres: milk, and cream that follows it. */
+export function atLitres({ brief, creamPerLitre }: ReadyBrief, litres: number): Resolved {
+  const sized = { ...brief, milk: { ...brief.milk, litres } };
+  return creamPerLitre === null || !brief.cream
+    ? sized
+    : { ...sized, cream: { ...brief.cream, litres: creamPerLitre * litres } };
 }

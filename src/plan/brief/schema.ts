@@ -5,6 +5,7 @@ import { SPECIES, TREATMENTS } from '../../core/milk/species';
 import { wallMinutes } from '../../core/units/wallTime';
 
 const price = bounded('price');
+const PROTEIN_RANGE = 'give 1 to 9 %, for whey from 0.2 %';
 
 const wallTime = z.string().superRefine((text, context) => {
   if (wallMinutes(text) !== null) return;
@@ -16,7 +17,8 @@ export const milkSchema = z.strictObject({
   species: z.enum(SPECIES),
   litres: bounded('litres').optional(),
   fatPct: bounded('fatPct').optional(),
-  proteinPct: bounded('proteinPct').optional(),
+  /** Milk 1 to 9 %, whey less: which one is held to its method. */
+  proteinPct: z.number().min(0.2, PROTEIN_RANGE).max(9, PROTEIN_RANGE).optional(),
   treatment: z.enum(TREATMENTS).optional(),
   homogenised: z.boolean().optional(),
   /** Milk 5.8 to 7.0, whey 4.0 to 6.9: which one is held to its method. */

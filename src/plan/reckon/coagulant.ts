@@ -6,7 +6,7 @@ import {
   setsWithCoagulant,
   usualMultiplier,
 } from '../../core/coagulant/clotting';
-import { amountOfImcu } from '../../core/coagulant/product';
+import { amountOfImcu, productOf } from '../../core/coagulant/product';
 import { sameWork } from '../../core/coagulant/strength';
 import { coagulantSchema } from '../brief/schema';
 import { computation, type InputSpec, MILK_INPUT, milkInput, numberIn, refuse } from './computation';
@@ -142,12 +142,7 @@ export const coagulantDose = computation({
   compute(input) {
     const { clotting, times } = clottingOf(input);
     const imcuPerLitre = imcuForFlocculation(clotting, input.wantedCutMin / times);
-    const { setsLitres, per, inMin, atC, ...product } = input.coagulant;
-    const label =
-      setsLitres !== undefined && per !== undefined && inMin !== undefined && atC !== undefined
-        ? { setsLitres, per, inMin, atC }
-        : undefined;
-    const amount = amountOfImcu({ ...product, label }, imcuPerLitre * (input.milk.litres ?? 1));
+    const amount = amountOfImcu(productOf(input.coagulant), imcuPerLitre * (input.milk.litres ?? 1));
     return {
       imcuPerLitre,
       grams: amount.grams,

@@ -33,7 +33,8 @@ export const acidification = computation({
           lagHours: boundedBy(0, 48, 'h'),
         }),
       )
-      .min(1, 'give at least one culture'),
+      .min(1, 'give at least one culture')
+      .max(6, 'give at most six cultures'),
     temps: z.array(z.tuple([hour, boundedBy(0, 60, '°C')])).min(1, 'give at least one temperature'),
     hours: boundedBy(0.1, 336, 'h'),
   }),

@@ -1,10 +1,10 @@
 import { normal, type Random, seeded } from '../../core/stats/random';
 import { explainedShare, quantile } from '../../core/stats/summary';
 import { roundTo } from '../../core/units/numbers';
-import type { ReadyBrief } from '../brief/resolve';
+import { atLitres, type ReadyBrief } from '../brief/resolve';
 import { outcomeOf } from '../outcome';
 import { type BatchStage, walk } from '../stages';
-import { type Departure, NO_DEPARTURE, potAtStart, worldOf } from '../world';
+import { type Departure, type Dosed, NO_DEPARTURE, potAtStart, worldOf } from '../world';
 import { type UncertainInput, uncertainInputs } from './inputs';
 
 const DRAWS = 2000;
@@ -24,7 +24,11 @@ export interface Hinge {
 
 export interface Spread {
   yieldKg: Range;
-  drainMin: Range;
+  drainHours: Range;
+  /** From the coagulant to a clean cut, min; null where nothing sets. */
+  setMin: Range | null;
+  /** From the culture to its pH; null without one. */
+  acidifyHours: Range | null;
   /** Acid product this batch may turn out to need, in its own measure (g or mL). */
   acidNeeded: Range;
   /** By stage, in order, min. */
@@ -88,36 +92,42 @@ export function spreadOf(
   ready: ReadyBrief,
   litres: number,
   stages: readonly BatchStage[],
-  planned: number,
+  dosed: Dosed,
   fixed: readonly (keyof Departure)[] = [],
 ): Spread {
-  const { brief, method } = ready;
+  const { method } = ready;
+  const brief = atLitres(ready, litres);
   const inputs = uncertainInputs(ready);
   const random = seeded(brief.seed);
-  const yields = new Float64Array(DRAWS);
-  const acid = new Float64Array(DRAWS);
-  const drains = new Float64Array(DRAWS);
-  const durations = stages.map(() => new Float64Array(DRAWS));
+  const out = () => new Float64Array(DRAWS);
+  const yields = out();
+  const acid = out();
+  const drains = out();
+  const sets = out();
+  const sours = out();
+  const durations = stages.map(out);
   const drawn: Departure[] = [];
   for (let i = 0; i < DRAWS; i++) {
     const depart = departure(inputs, random);
     for (const key of fixed) depart[key] = NO_DEPARTURE[key];
-    const world = worldOf(brief, method, litres, depart, planned);
+    const world = worldOf(brief, method, litres, depart, dosed);
     const pot = potAtStart(brief, world);
-    const spans = walk(stages, world, pot);
-    let drain = 0;
-    spans.forEach((span, k) => {
+    walk(stages, world, pot).forEach((span, k) => {
       (durations[k] as Float64Array)[i] = span.durationMin;
-      if (stages[k]?.kind.kind === 'drain') drain += span.durationMin;
     });
-    drains[i] = drain;
-    acid[i] = world.needed;
-    yields[i] = outcomeOf(brief, method, world, pot, depart).yieldKg;
+    drains[i] = pot.drainMin / 60;
+    sets[i] = pot.setMin ?? Number.NaN;
+    sours[i] = pot.acidifyHours ?? Number.NaN;
+    acid[i] = world.acidNeeded;
+    yields[i] = outcomeOf(brief, method, world, pot).yieldKg;
     drawn.push(depart);
   }
+  const rangeOrNull = (values: Float64Array) => (Number.isNaN(values[0] as number) ? null : rangeOf(values));
   return {
     yieldKg: rangeOf(yields),
-    drainMin: rangeOf(drains),
+    drainHours: rangeOf(drains),
+    setMin: rangeOrNull(sets),
+    acidifyHours: rangeOrNull(sours),
     acidNeeded: rangeOf(acid),
     stages: durations.map(rangeOf),
     hinges: hingesOf(inputs, drawn, yields),

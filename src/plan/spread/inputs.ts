@@ -3,6 +3,9 @@ import { CURD_STYLES } from '../../core/curd/styles';
 import type { ReadyBrief } from '../brief/resolve';
 import type { Departure } from '../world';
 
+/** Whey carries a fifth of the milk’s fat and protein, and strays as much less. From memory. */
+const WHEY_STRAYS = 0.2;
+
 /** One uncertain input: how far it strays, and what would say it more sharply. */
 export interface UncertainInput {
   key: keyof Departure;
@@ -15,40 +18,33 @@ export interface UncertainInput {
 }
 
 /**
- * The uncertain inputs of an acid-set batch. Spreads are marked from memory: a milk test is good to about 0.1 point, a
+ * The uncertain inputs of a batch. Spreads are marked from memory: a milk test is good to about 0.1 point, a
  * species' default only to its herds; thermometers stray a degree; styles by their own table.
  */
 export function uncertainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
   const style = CURD_STYLES[method.style];
   const has = (path: string) => given.has(path);
-  return [
+  const inputs: UncertainInput[] = [
     {
       key: 'fatPct',
-      on: 'milk fat',
-      sharpenBy: 'have the milk tested, or read the fat off its label',
-      sd: has('milk.fatPct') ? 0.12 : 0.45,
+      on: `${method.of} fat`,
+      sharpenBy: `have the ${method.of} tested, or read the fat off its label`,
+      sd: (has('milk.fatPct') ? 0.12 : 0.45) * (method.of === 'whey' ? WHEY_STRAYS : 1),
       relative: false,
     },
     {
       key: 'proteinPct',
-      on: 'milk protein',
-      sharpenBy: 'have the milk tested, or read the protein off its label',
-      sd: has('milk.proteinPct') ? 0.1 : 0.25,
+      on: `${method.of} protein`,
+      sharpenBy: `have the ${method.of} tested, or read the protein off its label`,
+      sd: (has('milk.proteinPct') ? 0.1 : 0.25) * (method.of === 'whey' ? WHEY_STRAYS : 1),
       relative: false,
     },
     {
       key: 'pH',
-      on: 'milk pH',
-      sharpenBy: 'measure the milk’s pH at 25 °C before you start',
+      on: `${method.of} pH`,
+      sharpenBy: `measure the ${method.of}’s pH at 25 °C before you start`,
       sd: has('milk.pH') ? 0.02 : 0.05,
       relative: false,
-    },
-    {
-      key: 'acidStrength',
-      on: 'acid strength',
-      sharpenBy: 'use weighed citric acid, whose strength is known',
-      sd: ACIDS[brief.acid.kind].strengthSd,
-      relative: true,
     },
     {
       key: 'probeOffC',
@@ -59,16 +55,12 @@ export function uncertainInputs({ brief, method, given }: ReadyBrief): Uncertain
     },
     { key: 'power', on: 'hob', sharpenBy: 'note two temperatures while it warms', sd: 0.15, relative: true },
     {
-      key: 'drainPace',
-      on: 'pace of draining',
-      sharpenBy: 'weigh the bag once while it drains',
-      sd: 0.25,
-      relative: true,
-    },
-    {
       key: 'moisturePct',
       on: 'moisture of the cheese',
-      sharpenBy: 'weigh the cheese while it drains and stop by weight',
+      sharpenBy:
+        method.drain || method.bag
+          ? 'weigh the cheese while it drains and stop by weight'
+          : 'weigh what comes out of the press or the stretch, and keep to the cut and the cook',
       sd: style.moistureSd,
       relative: false,
     },
@@ -94,4 +86,48 @@ export function uncertainInputs({ brief, method, given }: ReadyBrief): Uncertain
       relative: true,
     },
   ];
+  if (brief.acid && method.acid !== null) {
+    inputs.push({
+      key: 'acidStrength',
+      on: 'acid strength',
+      sharpenBy: 'use weighed citric acid, whose strength is known',
+      sd: ACIDS[brief.acid.kind].strengthSd,
+      relative: true,
+    });
+  }
+  if (brief.coagulant) {
+    inputs.push({
+      key: 'coagulantStrength',
+      on: 'coagulant strength',
+      sharpenBy: 'note when the bowl stops turning: the flocculation time says how strong it is',
+      sd: (has('coagulant.setsLitres') ? 0.25 : 0.1) + 0.01 * (brief.coagulant.ageMonths ?? 0),
+      relative: true,
+    });
+  }
+  if (brief.culture) {
+    inputs.push({
+      key: 'cultureActivity',
+      on: 'culture activity',
+      sharpenBy: 'measure the pH once after four hours',
+      sd: brief.culture.form === 'saved' ? 0.6 : 0.35,
+      relative: true,
+    });
+  }
+  if (method.drain || method.bag) {
+    inputs.push({
+      key: 'drainPace',
+      on: 'pace of draining',
+      sharpenBy: 'weigh the bag once while it drains',
+      sd: 0.25,
+      relative: true,
+    });
+  }
+  inputs.push({
+    key: 'roomC',
+    on: 'room temperature',
+    sharpenBy: 'hang a thermometer where the pot stands, and look at night',
+    sd: has('roomC') ? 1 : 2,
+    relative: false,
+  });
+  return inputs;
 }

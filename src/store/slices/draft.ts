@@ -42,6 +42,8 @@ export interface Draft {
   fields: Record<DraftField, FieldValue>;
   /** Options the maker has changed, by make. */
   options: Record<string, Record<string, FieldValue>>;
+  /** Schools and switches likewise. */
+  choices: Record<string, Record<string, string | boolean>>;
 }
 
 const at = (value: number | null): FieldValue => ({ value, text: null });
@@ -70,15 +72,21 @@ export const FIRST_DRAFT: Draft = {
     pricePerLitre: at(null),
   },
   options: {},
+  choices: {},
 };
 
-type Plain = Omit<Draft, 'fields' | 'options'>;
+type Plain = Omit<Draft, 'fields' | 'options' | 'choices'>;
 
 const slice = createSlice({
   name: 'draft',
   initialState: FIRST_DRAFT,
   reducers: {
-    draftSet: (_state, action: PayloadAction<Draft>) => action.payload,
+    // A draft kept by an earlier version lacks what came later.
+    draftSet: (_state, action: PayloadAction<Draft>) => ({
+      ...FIRST_DRAFT,
+      ...action.payload,
+      fields: { ...FIRST_DRAFT.fields, ...action.payload.fields },
+    }),
     draftChanged: (state, action: PayloadAction<Partial<Plain>>) => ({ ...state, ...action.payload }),
     fieldsSet: (state, action: PayloadAction<Partial<Record<DraftField, FieldValue>>>) => {
       Object.assign(state.fields, action.payload);
@@ -86,6 +94,10 @@ const slice = createSlice({
     optionSet: (state, action: PayloadAction<{ method: string; key: string; field: FieldValue }>) => {
       const { method, key, field } = action.payload;
       state.options[method] = { ...state.options[method], [key]: field };
+    },
+    choiceSet: (state, action: PayloadAction<{ method: string; key: string; value: string | boolean }>) => {
+      const { method, key, value } = action.payload;
+      state.choices[method] = { ...state.choices[method], [key]: value };
     },
     /** After a change of units what was typed no longer means the same: show the values anew. */
     textsDropped: (state) => {
@@ -99,5 +111,5 @@ const slice = createSlice({
   },
 });
 
-export const { draftSet, draftChanged, fieldsSet, optionSet, textsDropped } = slice.actions;
+export const { draftSet, draftChanged, fieldsSet, optionSet, choiceSet, textsDropped } = slice.actions;
 export const draftReducer = slice.reducer;

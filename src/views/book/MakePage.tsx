@@ -228,6 +228,13 @@ function useMakeAgain() {
             ),
           ),
         },
+        choices: {
+          [plan.method]: Object.fromEntries(
+            Object.entries(options).flatMap(([key, value]) =>
+              typeof value === 'number' ? [] : [[key, value]],
+            ),
+          ),
+        },
       }),
     );
   };

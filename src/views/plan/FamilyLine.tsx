@@ -1,6 +1,7 @@
 import { useMemo } from 'react';
 import { isLiquidAcid } from '../../core/acid/acids';
 import { methodById } from '../../makes';
+import { numberOption } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolve';
 import { continuum } from '../../plan/continuum';
 import type { Planned } from '../../plan/plan';
@@ -19,10 +20,10 @@ export function FamilyLine({ planned }: { planned: Planned }) {
   const brief = planned.plan.brief as Resolved;
   const method = methodById(planned.plan.method);
   const all = useMemo(() => (method ? continuum(brief, method) : []), [brief, method]);
-  const pot = methodById('warm-acid-pot-cheese')?.options.setC;
-  const own = method?.options.setC;
-  const ricotta = methodById('whole-milk-ricotta')?.options.setC;
-  if (!method || !own || !pot || !ricotta) return null;
+  const pot = numberOption(methodById('warm-acid-pot-cheese'), 'setC');
+  const own = numberOption(method, 'setC');
+  const ricotta = numberOption(methodById('whole-milk-ricotta'), 'setC');
+  if (!method || !own || !pot || !ricotta || !brief.acid) return null;
   const pressed = method.id === 'paneer';
   const hottest = all.at(-1)?.tempC ?? own.max;
   const min = pressed ? own.min : pot.min;
@@ -68,7 +69,7 @@ export function FamilyLine({ planned }: { planned: Planned }) {
                 },
               ]
         }
-        tempC={brief.options.setC ?? own.default}
+        tempC={Number(brief.options.setC ?? own.default)}
         min={min}
         max={max}
         format={format}

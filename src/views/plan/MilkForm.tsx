@@ -17,6 +17,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { FaultText, NumberField } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Select } from '../../ui/parts/Select';
+import { Switch } from '../../ui/parts/Switch';
 import { faultText } from '../common/faultText';
 import { PATHS } from './briefOf';
 import { MilkPicker } from './MilkPicker';
@@ -202,15 +203,13 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
         </div>
         {method?.cream && (
           <div className="stitch pt-3">
-            <label className="flex min-h-11 items-center gap-3 text-[15px] font-medium">
-              <input
-                type="checkbox"
-                className="size-6 accent-(--enamel)"
-                checked={draft.cream}
-                onChange={(event) => dispatch(draftChanged({ cream: event.target.checked }))}
-              />
-              {method.cream === 'milk' ? 'Cream stirred into the milk' : 'Dressed with cream at the end'}
-            </label>
+            <Switch
+              label={
+                method.cream === 'milk' ? 'Cream stirred into the milk' : 'Dressed with cream at the end'
+              }
+              on={draft.cream}
+              onChange={(cream) => dispatch(draftChanged({ cream }))}
+            />
             {draft.cream && (
               <div className="mt-1 space-y-2">
                 {field('creamLitres', {

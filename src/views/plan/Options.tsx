@@ -1,61 +1,120 @@
+import { useId } from 'react';
 import type { Fault } from '../../core/faults/fault';
-import type { Method } from '../../makes/method';
+import type { ChoiceOption, Method, MethodOption, NumberOption } from '../../makes/method';
 import { useFormat } from '../../store/hooks';
-import { optionSet } from '../../store/slices/draft';
+import { choiceSet, optionSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { NumberField } from '../../ui/parts/NumberField';
+import { FaultText, NumberField } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Switch } from '../../ui/parts/Switch';
 import { faultText } from '../common/faultText';
+
+interface OptionProps<O> {
+  method: Method;
+  name: string;
+  option: O;
+  fault: Fault | undefined;
+}
+
+function NumberChoice({ method, name, option, fault }: OptionProps<NumberOption>) {
+  const dispatch = useAppDispatch();
+  const format = useFormat();
+  const field = useAppSelector((state) => state.draft.options[method.id]?.[name]) ?? {
+    value: option.default,
+    text: null,
+  };
+  const set = (next: typeof field) => dispatch(optionSet({ method: method.id, key: name, field: next }));
+  const { suggestion } = fault ?? {};
+  return (
+    <>
+      <NumberField
+        label={option.label}
+        hint={option.reason}
+        value={field.value}
+        text={field.text}
+        onChange={set}
+        quantity={option.quantity}
+        unit={option.unit}
+        units={format.units}
+        min={option.min}
+        max={option.max}
+        step={option.step}
+        fault={fault && faultText(fault, format, option.quantity, option.unit)}
+      />
+      {suggestion !== undefined && (
+        <Button size="small" className="mt-1" onClick={() => set({ value: suggestion, text: null })}>
+          Take{' '}
+          {option.quantity === 'temperature'
+            ? format.temp(suggestion)
+            : `${format.number(suggestion, 1)} ${option.unit}`}
+        </Button>
+      )}
+    </>
+  );
+}
+
+function School({ method, name, option }: OptionProps<ChoiceOption>) {
+  const dispatch = useAppDispatch();
+  const chosen = useAppSelector((state) => state.draft.choices[method.id]?.[name]) ?? option.default;
+  return (
+    <>
+      <Select
+        label={option.label}
+        value={String(chosen)}
+        options={option.choices.map(({ value, text }) => ({ value, text }))}
+        onChange={(value) => dispatch(choiceSet({ method: method.id, key: name, value }))}
+      />
+      <p className="mt-0.5 text-sm text-ink-soft">
+        {option.choices.find((one) => one.value === chosen)?.reason ?? option.reason}
+      </p>
+    </>
+  );
+}
+
+function YesNo({ method, name, option }: OptionProps<Extract<MethodOption, { type: 'boolean' }>>) {
+  const dispatch = useAppDispatch();
+  const hint = useId();
+  const chosen = useAppSelector((state) => state.draft.choices[method.id]?.[name]) ?? option.default;
+  return (
+    <>
+      <Switch
+        label={option.label}
+        on={chosen === true}
+        describedBy={hint}
+        onChange={(value) => dispatch(choiceSet({ method: method.id, key: name, value }))}
+      />
+      <p id={hint} className="text-sm text-ink-soft">
+        {option.reason}
+      </p>
+    </>
+  );
+}
 
 /** How it is made, each choice with its reason. */
 export function Options({ method, faults }: { method: Method; faults: readonly Fault[] }) {
-  const dispatch = useAppDispatch();
-  const format = useFormat();
-  const chosen = useAppSelector((state) => state.draft.options[method.id]);
   return (
     <section aria-label="How it is made" className="mt-7 px-1 lap:col-start-1">
       <h2 className="text-[23px]">How it is made</h2>
       <div className="space-y-2.5 tab:max-lap:columns-2 tab:max-lap:gap-x-8 [&>*]:break-inside-avoid">
-        {Object.entries(method.options).map(([key, option]) => {
-          const field = chosen?.[key] ?? { value: option.default, text: null };
-          const fault = faults.find((one) => one.path === `options.${key}`);
+        {Object.entries(method.options).map(([name, option]) => {
+          const fault = faults.find((one) => one.path === `options.${name}`);
+          const about = { method, name, fault };
           return (
-            <div key={key} className="stitch pt-2">
-              <NumberField
-                label={option.label}
-                hint={option.reason}
-                value={field.value}
-                text={field.text}
-                onChange={(next) => dispatch(optionSet({ method: method.id, key, field: next }))}
-                quantity={option.quantity}
-                unit={option.unit}
-                units={format.units}
-                min={option.min}
-                max={option.max}
-                step={option.step}
-                fault={fault && faultText(fault, format, option.quantity, option.unit)}
-              />
-              {fault?.suggestion !== undefined && (
-                <Button
-                  size="small"
-                  className="mt-1"
-                  onClick={() =>
-                    dispatch(
-                      optionSet({
-                        method: method.id,
-                        key,
-                        field: { value: fault.suggestion ?? null, text: null },
-                      }),
-                    )
-                  }
-                >
-                  Take {format.temp(fault.suggestion)}
-                </Button>
-              )}
+            <div key={name} className="stitch pt-2">
+              {option.type === 'number' && <NumberChoice {...about} option={option} />}
+              {option.type === 'choice' && <School {...about} option={option} />}
+              {option.type === 'boolean' && <YesNo {...about} option={option} />}
+              {fault && option.type !== 'number' && <FaultLine fault={fault} />}
             </div>
           );
         })}
       </div>
     </section>
   );
+}
+
+function FaultLine({ fault }: { fault: Fault }) {
+  const format = useFormat();
+  return <FaultText>{faultText(fault, format)}</FaultText>;
 }

@@ -5,6 +5,7 @@ import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
 import type { Kitchen } from '../../files/backup';
 import { methodById } from '../../makes';
+import { numberOption } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
 
@@ -61,9 +62,9 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
     return undefined;
   };
   const protein = read('proteinPct');
-  const options: Record<string, number> = {};
+  const options: Record<string, number | string | boolean> = { ...draft.choices[draft.method] };
   for (const [key, field] of Object.entries(draft.options[draft.method] ?? {}) as [string, FieldValue][]) {
-    const option = method?.options[key];
+    const option = numberOption(method, key);
     if (!option) continue;
     if (field.value === null) faults.push(unreadable(`options.${key}`, field.text, option));
     else options[key] = field.value;
@@ -98,7 +99,9 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
     ...(draft.by === 'wantKg' && { wantKg: read('wantKg') }),
     ...(draft.cream &&
       method?.cream && { cream: { litres: read('creamLitres'), fatPct: read('creamFatPct') } }),
-    acid: { kind: draft.acid, ...(wantsStrength && { strengthPct: read('strengthPct') }) },
+    ...(method?.acid != null && {
+      acid: { kind: draft.acid, ...(wantsStrength && { strengthPct: read('strengthPct') }) },
+    }),
     roomC: kitchen.roomC,
     altitudeM: kitchen.altitudeM,
     ...(kitchen.currency !== '' && { currency: kitchen.currency }),

@@ -8,7 +8,7 @@ export function carrySpread(likely: Planned, before: Planned | null): Planned {
   if (!before?.spread || before.plan.method !== likely.plan.method) return likely;
   const old = before.plan.predictions.yieldKg;
   const scale = likely.plan.predictions.yieldKg.likely / old.likely;
-  const acid = likely.acid.amount / before.acid.amount;
+  const acid = likely.acid && before.acid?.amount ? likely.acid.amount / before.acid.amount : 1;
   const { acidNeeded } = before.spread;
   return {
     ...likely,

@@ -4,23 +4,27 @@ import { mixedTempC } from '../../../core/heat/mixing';
 import { kindOf } from '../../grammar';
 
 /** Minutes of pouring, stirring and looking; common practice. */
-const MINUTES = 6;
+const HOT_MINUTES = 6;
+const COLD_MINUTES = 2;
 
-export const addAcid = kindOf<Record<string, never>>({
+export const addAcid = kindOf<{ cold: boolean }>({
   kind: 'add-acid',
-  params: z.strictObject({}),
+  params: z.strictObject({ cold: z.boolean().default(false) }) as unknown as z.ZodType<{ cold: boolean }>,
   endedBy: 'whey',
   toleranceC: [6, 4],
-  predict: (world, _params, pot) => {
+  predict: (world, { cold }, pot) => {
     const before = pot.tempC;
-    const waterKg = world.acidAmount * world.titrant.litresPerUnit;
+    const { acid } = world;
+    if (!acid) throw new Error('an acid stage wants an acid in its make');
+    const waterKg = acid.amount * acid.titrant.litresPerUnit;
     pot.tempC = mixedTempC([
       { what: 'milk', kg: pot.kg, tempC: pot.tempC },
       { what: 'water', kg: waterKg, tempC: world.roomC },
     ]);
     pot.kg += waterKg;
     pot.litres += waterKg;
-    pot.pH = pHAfter(world.buffer, world.titrant, world.acidAmount / world.milk.litres);
+    pot.pH = pHAfter(world.buffer, acid.titrant, acid.amount / world.milk.litres);
+    const MINUTES = cold ? COLD_MINUTES : HOT_MINUTES;
     pot.minute += MINUTES;
     return {
       durationMin: MINUTES,
@@ -32,18 +36,32 @@ export const addAcid = kindOf<Record<string, never>>({
       ],
     };
   },
-  words: (_params, { acid, format }) => ({
-    title: `Acid in: ${acid?.firstText ?? ''} first, the rest by eye`,
-    action: 'Pour acid',
-    target: acid?.firstText ?? null,
-    steps: [
-      `Heat off. Pour the first jug in a thin stream over ${format.number(30)} seconds, stirring up and down, then let it come to rest.`,
-      'Wait two minutes and look between the curds.',
-      'Whey still milky? Give the held-back acid in portions until it runs clear.',
-    ],
-    right: 'Curds part from whey that is clear and greenish yellow.',
-    normal: 'For the first half minute nothing much happens; then it turns all at once.',
-    done: 'Whey is clear',
-  }),
+  words: ({ cold }, { acid, format }) =>
+    cold
+      ? {
+          title: `Acid into the cold milk: ${acid?.firstText ?? ''}`,
+          action: 'Pour acid',
+          target: acid?.firstText ?? null,
+          steps: [
+            'All of it, dissolved, in a thin stream into the cold milk while you stir fast: cold milk takes it without curdling.',
+            'Then a slow minute up and down from the base.',
+          ],
+          right: 'Milk as smooth as before.',
+          normal: 'A few flecks where the stream went in: they stir away.',
+          done: 'Stirred in',
+        }
+      : {
+          title: `Acid in: ${acid?.firstText ?? ''} first, the rest by eye`,
+          action: 'Pour acid',
+          target: acid?.firstText ?? null,
+          steps: [
+            `Heat off. Pour the first jug in a thin stream over ${format.number(30)} seconds, stirring up and down, then let it come to rest.`,
+            'Wait two minutes and look between the curds.',
+            'Whey still milky? Give the held-back acid in portions until it runs clear.',
+          ],
+          right: 'Curds part from whey that is clear and greenish yellow.',
+          normal: 'For the first half minute nothing much happens; then it turns all at once.',
+          done: 'Whey is clear',
+        },
   cautions: (_params, { setC }) => (setC >= 60 ? ['hot-milk'] : []),
 });

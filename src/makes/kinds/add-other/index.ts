@@ -4,21 +4,36 @@ import { aside } from '../spans';
 
 const MINUTES = 2;
 
-/** Cream joins the milk before it is warmed; its mass is in the milk of the plan already. */
-export const addOther = kindOf<{ what: 'cream' }>({
+/** Cream joins the milk before it is warmed; its mass is in the milk of the plan already. Lipase changes the taste alone. */
+export const addOther = kindOf<{ what: 'cream' | 'lipase' }>({
   kind: 'add-other',
-  params: z.strictObject({ what: z.literal('cream') }),
+  params: z.strictObject({ what: z.enum(['cream', 'lipase']) }),
   endedBy: 'done',
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
-  words: (_params, { creamText }) => ({
-    title: 'Stir the cream into the milk',
-    action: 'Add cream',
-    target: creamText,
-    steps: [`Stir ${creamText} of cream into the cold milk until no streak shows.`],
-    right: 'One even colour, no yellow rim.',
-    normal: null,
-    done: 'Stirred in',
-  }),
+  words: ({ what }, { doses }) =>
+    what === 'lipase'
+      ? {
+          title: `Lipase in: ${doses.lipase?.text ?? ''}`,
+          action: 'Add lipase',
+          target: doses.lipase?.text ?? null,
+          steps: [
+            'Soaked a quarter of an hour in cool water, then stirred in. More than this weakens the set.',
+          ],
+          right: 'No lump left.',
+          normal: 'It smells sharp.',
+          done: 'Stirred in',
+        }
+      : {
+          title: 'Stir the cream into the milk',
+          action: 'Add cream',
+          target: doses.cream?.text ?? null,
+          steps: [
+            `Stir ${doses.cream?.text ?? 'the cream'} of cream into the cold milk until no streak shows.`,
+          ],
+          right: 'One even colour, no yellow rim.',
+          normal: null,
+          done: 'Stirred in',
+        },
   cautions: () => [],
 });

@@ -13,6 +13,7 @@ export const chill = kindOf<{ minutes: number }>({
   endedBy: 'time',
   toleranceC: [3, 4],
   predict: (_world, { minutes }, pot) => {
+    pot.ferment = null;
     const started = pot.tempC;
     const after = (m: number) => FRIDGE_C + (started - FRIDGE_C) * Math.exp(-m / TAU_MIN);
     pot.tempC = after(minutes);
@@ -25,7 +26,7 @@ export const chill = kindOf<{ minutes: number }>({
     };
   },
   words: ({ minutes }, { format }) => ({
-    title: `Chill ${format.number(minutes)} min`,
+    title: `Chill ${format.minutes(minutes)}`,
     action: 'Chill',
     target: format.temp(FRIDGE_C),
     steps: ['Shallow and covered, at the back of the fridge; nothing warm beside it.'],

@@ -1,56 +1,98 @@
 import { z } from 'zod';
+import { bagAfter, bagHours } from '../../../core/curd/bag';
 import { drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
-import { kindOf } from '../../grammar';
-import { curdResting } from '../spans';
+import { kindOf, type PotState, type World } from '../../grammar';
+import { curdResting, kept } from '../spans';
+import { WORDS } from './words';
 
 /** Minutes of ladling and of lifting the cloth; common practice. */
 const HANDS_ON = 5;
-/** Nobody leaves curd in a cloth for longer than this at room temperature, min. */
+/** Nobody leaves curd in a cloth or a bag for longer than this at room temperature, min. */
 const LONGEST = 16 * 60;
+const LONGEST_BAG_H = 48;
+const AT_LITRES = 8;
+/** A covered colander over its whey cools this much, °C. Common practice. */
+const COLANDER_COOLS_C = 3;
 
 export interface DrainParams {
   /** Drain until the curd holds this much moisture… */
   toMoisturePct?: number;
-  /** …or for this long. */
+  /** …or for this long at eight litres; more takes longer, by the cube root… */
   minutes?: number;
+  /** …or for this many hours, however much it is. */
+  hours?: number;
+  in: keyof typeof WORDS;
+}
+
+/** Minutes of hot acid curd in a cloth, by its drain curve. */
+function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: number): number {
+  if (!world.drain) return plainMin;
+  const curve = { ...world.drain, tauMin: world.drain.tauMin * world.drainPace };
+  const milkKg = world.milk.massKg;
+  const minutes = Math.min(
+    LONGEST,
+    params.toMoisturePct === undefined ? plainMin : drainMinutes(curve, milkKg, params.toMoisturePct),
+  );
+  pot.moisturePct = drainedMoisturePct(curve, milkKg, minutes);
+  return minutes;
+}
+
+/** Minutes of lactic curd in its bags, by the bag's curve; a later stage goes on where an earlier one stopped. */
+function inBag(world: World, pot: PotState, params: DrainParams): number {
+  if (!world.bag) throw new Error('a bag wants the make to say how its curd drains');
+  const bag = {
+    composition: world.milk.composition,
+    milkKg: Math.min(world.bagKg, world.milk.massKg),
+    tempC: world.roomC,
+    style: world.bag,
+    pace: world.drainPace,
+  };
+  const wanted =
+    params.toMoisturePct === undefined
+      ? pot.bagHours + (params.hours ?? (params.minutes ?? 0) / 60)
+      : bagHours(bag, params.toMoisturePct);
+  const until = Math.max(pot.bagHours, Math.min(wanted, pot.bagHours + (params.hours ?? LONGEST_BAG_H)));
+  const hours = until - pot.bagHours;
+  pot.bagHours = until;
+  pot.moisturePct = bagAfter(bag, until).moisturePct;
+  return hours * 60;
 }
 
 export const drain = kindOf<DrainParams>({
   kind: 'drain',
   params: z
-    .strictObject({ toMoisturePct: z.number(), minutes: z.number() })
-    .partial()
+    .strictObject({
+      toMoisturePct: z.number().optional(),
+      minutes: z.number().positive().optional(),
+      hours: z.number().positive().optional(),
+      in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
+    })
     .refine(
-      (p) => (p.toMoisturePct === undefined) !== (p.minutes === undefined),
-      'give toMoisturePct or minutes',
-    ) as z.ZodType<DrainParams>,
+      (p) => [p.toMoisturePct, p.minutes, p.hours].filter((one) => one !== undefined).length === 1,
+      'give toMoisturePct, minutes or hours, one of the three',
+    ) as unknown as z.ZodType<DrainParams>,
   endedBy: 'time',
   toleranceC: null,
   predict: (world, params, pot) => {
-    const milkKg = world.milk.massKg;
-    const minutes = Math.min(
-      LONGEST,
-      params.minutes ?? drainMinutes(world.drain, milkKg, params.toMoisturePct as number),
-    );
-    pot.moisturePct = drainedMoisturePct(world.drain, milkKg, minutes);
-    return curdResting(world, pot, minutes, HANDS_ON);
+    pot.wheyPH ??= pot.pH;
+    const plain =
+      params.hours === undefined
+        ? (params.minutes ?? 0) * Math.cbrt(world.milk.litres / AT_LITRES)
+        : params.hours * 60;
+    const bagged = params.in === 'bag' || params.in === 'basket';
+    const minutes = bagged ? inBag(world, pot, params) : inCloth(world, pot, params, plain);
+    pot.drainMin += minutes;
+    const hands = Math.min(minutes, HANDS_ON);
+    if (params.in === 'colander')
+      return kept(pot, minutes, hands, Math.max(world.roomC, pot.tempC - COLANDER_COOLS_C));
+    return curdResting(world, pot, minutes, hands);
   },
-  words: (params, { format, yieldKg }) => ({
-    title:
-      params.toMoisturePct === undefined
-        ? 'Drain in a cloth'
-        : `Drain to ${format.percent(params.toMoisturePct)} moisture`,
-    action: 'Drain',
-    target: params.toMoisturePct === undefined ? null : `to ${format.kg(yieldKg)}`,
-    steps: [
-      'Ladle the curd, do not pour it, into a wet cloth in a colander over a pot: keep the whey.',
-      params.toMoisturePct === undefined
-        ? 'Gather the corners and let the first rush of whey go.'
-        : 'Weigh it when the dripping slows: the weight says more than the clock.',
-    ],
-    right: 'Whey slows from a thread to drops; the curd comes away from the cloth.',
-    normal: 'It firms further as it cools, so stop a little softer than you want it.',
-    done: 'Drained',
-  }),
-  cautions: (_params, { setC }) => (setC >= 60 ? ['hot-whey', 'warm-time'] : ['warm-time']),
+  words: (params, { format, yieldKg }) =>
+    WORDS[params.in](
+      params.toMoisturePct === undefined ? null : format.percent(params.toMoisturePct),
+      format.minutes(params.hours === undefined ? (params.minutes ?? 0) : params.hours * 60),
+      format.kg(yieldKg),
+    ),
+  cautions: ({ in: where }, { setC }) =>
+    where === 'basket' ? ['hang-cold'] : setC >= 60 ? ['hot-whey', 'warm-time'] : ['warm-time'],
 });

@@ -1,24 +1,58 @@
 import { z } from 'zod';
-import { kindOf } from '../../grammar';
+import { kindOf, type StageWords } from '../../grammar';
 import { curdResting } from '../spans';
 
 /** Minutes; common practice. */
 const MINUTES = 4;
 
-export const dress = kindOf<Record<string, never>>({
-  kind: 'dress',
-  params: z.strictObject({}),
-  endedBy: 'done',
-  toleranceC: null,
-  predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
-  words: (_params, { creamText }) => ({
+type What = 'cream' | 'mint' | 'filling';
+
+const WORDS: Record<What, (cream: string) => StageWords> = {
+  cream: (cream) => ({
     title: 'Dress with cream',
     action: 'Fold in cream',
-    target: creamText,
-    steps: [`Fold ${creamText} of cold cream in with a fork; stop while it is still open.`],
+    target: cream,
+    steps: [`Fold ${cream} of cold cream in with a fork; stop while it is still open.`],
     right: 'Loose and glossy, no pool of cream.',
     normal: null,
     done: 'Dressed',
   }),
+  mint: () => ({
+    title: 'Mint on, and fold',
+    action: 'Fold it',
+    target: null,
+    steps: [
+      'Strew dried mint over the warm piece, fold it once over itself and press the fold with the flat hand.',
+      'Dried and clean: fresh herbs carry more than taste.',
+    ],
+    right: 'A folded piece that stays folded.',
+    normal: 'The crease cracks a little.',
+    done: 'Folded',
+  }),
+  filling: (cream) => ({
+    title: 'Fill with shreds in cream',
+    action: 'Fill',
+    target: cream,
+    steps: [
+      `Pull a third of the stretched curd into shreds, salt them and stir them into ${cream} of cold cream.`,
+      'Fill the pouches with it while they are still supple, and close them.',
+    ],
+    right: 'Shreds that hang together in the cream.',
+    normal: 'The filling thickens as it stands.',
+    done: 'Filled',
+  }),
+};
+
+export const dress = kindOf<{ what: What }>({
+  kind: 'dress',
+  params: z.strictObject({
+    what: z.enum(['cream', 'mint', 'filling']).default('cream'),
+  }) as unknown as z.ZodType<{
+    what: What;
+  }>,
+  endedBy: 'done',
+  toleranceC: null,
+  predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
+  words: ({ what }, { doses }) => WORDS[what](doses.cream?.text ?? 'the cream'),
   cautions: () => [],
 });

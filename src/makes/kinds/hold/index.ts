@@ -1,15 +1,20 @@
 import { z } from 'zod';
-import { kindOf } from '../../grammar';
-import { resting } from '../spans';
+import type { Format } from '../../../core/units/format';
+import { kindOf, type StageWords } from '../../grammar';
+import { kept, resting } from '../spans';
 
-export const hold = kindOf<{ minutes: number }>({
-  kind: 'hold',
-  params: z.strictObject({ minutes: z.number() }),
-  endedBy: 'time',
-  toleranceC: [12, 4],
-  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0),
-  words: ({ minutes }, { format }) => ({
-    title: `Rest ${format.number(minutes)} min, lid on`,
+export interface HoldParams {
+  minutes: number;
+  /** Rest with the lid on, or keep the curd moving at its heat. */
+  as: 'rest' | 'stir';
+}
+
+/** Share of a stirred hold with the hand in it. Common practice. */
+const ATTENDED = 0.6;
+
+const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => StageWords> = {
+  rest: (minutes, format) => ({
+    title: `Rest ${format.minutes(minutes)}, lid on`,
     action: 'Let it rest',
     target: null,
     steps: ['Heat off, lid on, hands off: stirring now breaks the curd small and loses it with the whey.'],
@@ -17,5 +22,33 @@ export const hold = kindOf<{ minutes: number }>({
     normal: 'Some curd sinks and some floats.',
     done: 'Rested',
   }),
+  stir: (minutes, format) => ({
+    title: `Stir ${format.minutes(minutes)} at this heat`,
+    action: 'Stir',
+    target: null,
+    steps: [
+      'Keep it moving, and as warm as it is.',
+      'Squeeze test: a handful, pressed gently, holds its shape and breaks apart under the thumb.',
+    ],
+    right: 'Curds are even, springy, and want to stick together when pressed.',
+    normal: 'They sink the moment the spoon stops.',
+    done: 'Firm enough',
+  }),
+};
+
+export const hold = kindOf<HoldParams>({
+  kind: 'hold',
+  params: z.strictObject({
+    minutes: z.number(),
+    as: z.enum(['rest', 'stir']).default('rest'),
+  }) as unknown as z.ZodType<HoldParams>,
+  endedBy: 'time',
+  toleranceC: [12, 4],
+  predict: (world, { minutes, as }, pot) => {
+    if (as === 'rest') return resting(world, pot, minutes, 0);
+    pot.work.stirMin = (pot.work.stirMin ?? 0) + minutes;
+    return kept(pot, minutes, minutes * ATTENDED, pot.tempC);
+  },
+  words: ({ minutes, as }, { format }) => WORDS[as](minutes, format),
   cautions: () => [],
 });

@@ -1,18 +1,20 @@
 import { z } from 'zod';
-import { pressedPoints, roundAreaM2, standingAreaM2, weightKg } from '../../../core/curd/press';
+import { kPaHoursOf, roundAreaM2, selfWeightKPa, standingAreaM2, weightKg } from '../../../core/curd/press';
 import { kindOf } from '../../grammar';
 import { curdResting } from '../spans';
 
-/** Minutes of wrapping, loading and turning; common practice. */
-const HANDS_ON = 8;
+/** Minutes of wrapping and loading, and of each turn; common practice. */
+const HANDS_ON = 5;
+const PER_TURN = 3;
 
 export interface PressParams {
   kPa: number;
   hours: number;
   /** How high the cheese stands, cm. */
   heightCm: number;
-  /** kPa·h that the style's usual moisture is meant for. */
-  usualKPaHours: number;
+  /** Dead weight rides along; a screw falls as the cheese settles; a cheese may press itself, turned over. */
+  by: 'weight' | 'screw' | 'self';
+  turns: number;
 }
 
 export const press = kindOf<PressParams>({
@@ -21,15 +23,33 @@ export const press = kindOf<PressParams>({
     kPa: z.number().positive(),
     hours: z.number().positive(),
     heightCm: z.number().positive(),
-    usualKPaHours: z.number().positive(),
-  }),
+    by: z.enum(['weight', 'screw', 'self']).default('weight'),
+    turns: z.number().min(0).default(1),
+  }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
   toleranceC: null,
-  predict: (world, { kPa, hours, usualKPaHours }, pot) => {
-    pot.moisturePct = world.usualMoisturePct - pressedPoints(kPa * hours, usualKPaHours);
-    return curdResting(world, pot, hours * 60, HANDS_ON);
+  predict: (world, { kPa, hours, by, heightCm, turns }, pot) => {
+    // From here the press decides the moisture, not the cloth before it.
+    pot.moisturePct = null;
+    pot.work.kPaHours = kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
+    pot.wheyPH ??= pot.pH;
+    return curdResting(world, pot, hours * 60, HANDS_ON + turns * PER_TURN);
   },
-  words: ({ kPa, heightCm }, { format, yieldKg }) => {
+  words: ({ kPa, heightCm, by, hours, turns }, { format, yieldKg }) => {
+    if (by === 'self') {
+      return {
+        title: `Leave it in the hoop ${format.minutes(hours * 60)}, turned ${format.number(turns)} times`,
+        action: 'Turn it',
+        target: `${format.number(turns)} ×`,
+        steps: [
+          'In a cloth in a hoop, no weight: it presses itself. Turn it soon, then at growing intervals.',
+          'Straight sides: what tapers does not go back in.',
+        ],
+        right: 'Even faces, no more drips.',
+        normal: 'The first turn is soft: use a board.',
+        done: 'Firm',
+      };
+    }
     const areaM2 = standingAreaM2(yieldKg, heightCm);
     const diameterCm = Math.sqrt(areaM2 / roundAreaM2(1));
     const weight = format.kg(weightKg(kPa, areaM2));
@@ -39,7 +59,7 @@ export const press = kindOf<PressParams>({
       target: weight,
       steps: [
         `Fold the cloth flat into a round of about ${format.number(diameterCm)} cm, board on top, ${weight} on the board: a pot of water will do.`,
-        'Turn it once halfway. The board must rest on the cheese, not on the rim.',
+        `Turn it ${turns <= 1 ? 'once halfway' : `${format.number(turns)} times`}. The ${by === 'screw' ? 'follower' : 'board'} must rest on the cheese, not on the rim${by === 'screw' ? '; set the screw again as it sinks' : ''}.`,
       ],
       right: 'A flat, closed slab that lifts in one piece.',
       normal: 'The weight leans as the cheese settles: set it straight.',

@@ -1,27 +1,73 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { curdResting } from '../spans';
+import { along, curdResting } from '../spans';
 
 /** Minutes; common practice. */
 const MINUTES = 4;
+const BETWEEN_MIN = 10;
+/** Salting, turning and pressing again, a day. */
+const PER_DAY = 12;
+const COLD_C = 4;
 
-export const salt = kindOf<{ percent: number }>({
+export interface SaltParams {
+  percent: number;
+  /** Portions it goes in by. */
+  goes: number;
+  /** Days over which it is strewn, turned and pressed again; nought for at once. */
+  days: number;
+}
+
+export const salt = kindOf<SaltParams>({
   kind: 'salt',
-  params: z.strictObject({ percent: z.number() }),
+  params: z.strictObject({
+    percent: z.number().min(0),
+    goes: z.number().int().positive().default(1),
+    days: z.number().min(0).default(0),
+  }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
   toleranceC: null,
-  predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
-  words: ({ percent }, { format, saltGrams }) => ({
-    title: `Salt with ${format.grams(saltGrams)}`,
-    action: 'Salt',
-    target: format.grams(saltGrams),
-    steps: [
-      `Weigh the drained curd: ${format.percent(percent, 1)} of what it really weighs, non-iodised, worked in gently.`,
-      'Taste now and in an hour; salt takes time to spread.',
-    ],
-    right: 'Seasoned through, no salty pockets.',
-    normal: 'A little more whey comes out.',
-    done: 'Salted',
-  }),
-  cautions: () => [],
+  predict: (world, { goes, days }, pot) => {
+    pot.ferment = null;
+    if (days === 0) return curdResting(world, pot, MINUTES + (goes - 1) * BETWEEN_MIN, MINUTES * goes);
+    const started = pot.tempC;
+    return along(
+      pot,
+      days * 1440,
+      days * PER_DAY,
+      (m) => COLD_C + (started - COLD_C) * Math.exp(-m / 120),
+      COLD_C,
+    );
+  },
+  words: ({ percent, goes, days }, { format, doses }) => {
+    const all = doses.salt?.text ?? '';
+    if (days > 0) {
+      return {
+        title: `Salt and turn daily for ${format.number(days)} days: ${all} in all`,
+        action: 'Salt daily',
+        target: `${format.number(days)} days`,
+        steps: [
+          `Each day strew a part of ${all} over all sides, pour the brine off, turn it and put the weight back, at ${format.temp(COLD_C)} or below.`,
+          `${format.percent(percent, 1)} of what it really weighs, in equal parts.`,
+        ],
+        right: 'Less brine each day; the cheese closes and firms.',
+        normal: 'Much water the first two days.',
+        done: 'All days done',
+      };
+    }
+    return {
+      title: `Salt with ${all}`,
+      action: 'Salt',
+      target: all,
+      steps: [
+        `Weigh the drained curd: ${format.percent(percent, 1)} of what it really weighs, non-iodised, worked in gently.`,
+        goes > 1
+          ? `In ${format.number(goes)} goes, ten minutes apart, so that the first is drunk before the next.`
+          : 'Taste now and in an hour; salt takes time to spread.',
+      ],
+      right: 'Seasoned through, no salty pockets.',
+      normal: 'A little more whey comes out.',
+      done: 'Salted',
+    };
+  },
+  cautions: ({ days }) => (days > 0 ? ['hang-cold'] : []),
 });

@@ -13,11 +13,11 @@ export const warm = kindOf<{ toC: number }>({
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
   words: ({ toC }, { format, litres }) => ({
-    title: `Warm to ${format.temp(toC)}`,
+    title: `Bring to ${format.temp(toC)}`,
     action: 'Warm',
     target: format.temp(toC),
     steps: [
-      'Low to middle heat, stirring from the base every minute or two.',
+      'Low to middle heat, stirring from the base every minute or two. Milk that is warmer stands in cold water instead.',
       `Probe deep and stir before reading; turn off ${format.tempStep(usualCarryOverC(litres))} early, the pot carries on.`,
     ],
     right: 'Even warmth from rim to middle.',

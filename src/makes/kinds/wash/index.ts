@@ -30,7 +30,7 @@ export const wash = kindOf<{ waterC: number }>({
     target: null,
     steps: [
       'Run clean drinking water gently through the cloth and turn the curd with a spoon.',
-      `Taste: rinse until no ${acid?.name ?? 'acid'} comes through, then stop.`,
+      `Taste: rinse until ${acid ? `no ${acid.name} comes through` : 'it is as mild as you want it'}, then stop.`,
     ],
     right: 'The water runs nearly clear; the curd tastes of milk.',
     normal: 'A little fine curd washes out.',

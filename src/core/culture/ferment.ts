@@ -1,0 +1,187 @@
+import type { Buffer } from '../acid/buffer';
+import type { Inoculum } from './dose';
+import {
+  acidGrowth,
+  GROUP_FACTS,
+  type GroupFacts,
+  heatGrowth,
+  LACTATE_STANDING,
+  LACTATE_WITH_GROWTH,
+  saltGrowth,
+} from './groups';
+import { lacticCurve } from './lactate';
+
+/** A milk souring: cells by strain, the lactic acid formed so far, and what is left of each strain's sleep. */
+export interface Ferment {
+  pHOf(lactate: number): number;
+  strains: readonly GroupFacts[];
+  /** Cells by strain, CFU/mL, then lactate, mol/L. */
+  state: Float64Array;
+  /** Hours of lag left at the best temperature, by strain. */
+  lag: Float64Array;
+  saltPerWater: number;
+}
+
+/** Temperature at an hour of the ferment's own choosing. */
+export type TempOf = (hour: number) => number;
+
+/** Cultures go into a milk. `stepPH` is the grid of its pH curve: 0.02 unless many are run. */
+export function startFerment(
+  milk: Buffer,
+  cultures: readonly Inoculum[],
+  saltPerWater = 0,
+  stepPH?: number,
+): Ferment {
+  return {
+    pHOf: lacticCurve(milk, stepPH),
+    strains: cultures.map((one) => GROUP_FACTS[one.group]),
+    state: Float64Array.from([...cultures.map((one) => one.cfuPerMl), 0]),
+    lag: Float64Array.from(cultures, (one) => one.lagHours),
+    saltPerWater,
+  };
+}
+
+export const fermentPH = (ferment: Ferment): number =>
+  ferment.pHOf(ferment.state[ferment.strains.length] as number);
+
+export const copyOf = (ferment: Ferment): Ferment => ({
+  ...ferment,
+  state: ferment.state.slice(),
+  lag: ferment.lag.slice(),
+});
+
+/** No milk holds more strains than this; scratch space is made once. */
+const MOST = 6;
+const [k1, k2, k3, k4, trial, before] = Array.from({ length: 6 }, () => new Float64Array(MOST + 1)) as [
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+  Float64Array,
+];
+const [warmFirst, warmMiddle, warmLast] = [0, 1, 2].map(() => new Float64Array(MOST)) as [
+  Float64Array,
+  Float64Array,
+  Float64Array,
+];
+
+/** Slopes of cells and lactate at a state; `warm` is γ(T) by strain, nought for one that sleeps. */
+function slope(ferment: Ferment, warm: Float64Array, y: Float64Array, out: Float64Array) {
+  const { strains, saltPerWater } = ferment;
+  const n = strains.length;
+  const pH = ferment.pHOf(y[n] as number);
+  let lactate = 0;
+  for (let i = 0; i < n; i++) {
+    const facts = strains[i] as GroupFacts;
+    const cells = y[i] as number;
+    const pace = (warm[i] as number) * acidGrowth(facts, pH);
+    const salt = saltPerWater > 0 ? saltGrowth(facts, saltPerWater) : 1;
+    const growth = facts.mu * pace * salt * cells * Math.max(0, 1 - cells / facts.most);
+    out[i] = growth;
+    lactate += LACTATE_WITH_GROWTH * growth + LACTATE_STANDING * pace * cells;
+  }
+  out[n] = lactate;
+}
+
+/** One step by Runge and Kutta's fourth order; strains that sleep stay asleep through it. */
+function runge(ferment: Ferment, h: number) {
+  const { state, strains, lag } = ferment;
+  const n = strains.length;
+  for (let i = 0; i < n; i++) {
+    if ((lag[i] as number) > 0) warmFirst[i] = warmMiddle[i] = warmLast[i] = 0;
+  }
+  slope(ferment, warmFirst, state, k1);
+  for (let i = 0; i <= n; i++) trial[i] = (state[i] as number) + (h / 2) * (k1[i] as number);
+  slope(ferment, warmMiddle, trial, k2);
+  for (let i = 0; i <= n; i++) trial[i] = (state[i] as number) + (h / 2) * (k2[i] as number);
+  slope(ferment, warmMiddle, trial, k3);
+  for (let i = 0; i <= n; i++) trial[i] = (state[i] as number) + h * (k3[i] as number);
+  slope(ferment, warmLast, trial, k4);
+  for (let i = 0; i <= n; i++) {
+    state[i] =
+      (state[i] as number) +
+      (h / 6) * ((k1[i] as number) + 2 * (k2[i] as number) + 2 * (k3[i] as number) + (k4[i] as number));
+  }
+}
+
+/** γ(T) of every strain at the start, the middle and the end of a step. */
+function warmth({ strains }: Ferment, tempOf: TempOf, hour: number, h: number) {
+  const first = tempOf(hour);
+  const middle = tempOf(hour + h / 2);
+  const last = tempOf(hour + h);
+  for (let i = 0; i < strains.length; i++) {
+    const facts = strains[i] as GroupFacts;
+    warmFirst[i] = heatGrowth(facts, first);
+    warmMiddle[i] = heatGrowth(facts, middle);
+    warmLast[i] = heatGrowth(facts, last);
+  }
+}
+
+/** Lag that a strain works off in a step whose warmth is known, h at its best temperature; Simpson's rule. */
+const worked = (i: number, h: number): number =>
+  (((warmFirst[i] as number) + 4 * (warmMiddle[i] as number) + (warmLast[i] as number)) / 6) * h;
+
+/**
+ * Moves a ferment from `hour` on by `hours` in steps of at most `stepH`, split where a lag ends. dX/dt = μ γ(T) γ(pH)
+ * γ(salt) X (1 − X/Xmax) and dL/dt = A dX/dt + B γ(T) γ(pH) X; pH from the milk's charge balance.
+ */
+export function advance(ferment: Ferment, tempOf: TempOf, hour: number, hours: number, stepH: number) {
+  const end = hour + hours;
+  const { lag } = ferment;
+  let at = hour;
+  while (end - at > 1e-9) {
+    const whole = Math.min(stepH, end - at);
+    let h = whole;
+    warmth(ferment, tempOf, at, whole);
+    for (let i = 0; i < lag.length; i++) {
+      const left = lag[i] as number;
+      if (left <= 0) continue;
+      const run = worked(i, whole);
+      if (run > 0 && run >= left) h = Math.min(h, Math.max(whole * (left / run), Math.min(whole, 1e-6)));
+    }
+    if (h < whole) warmth(ferment, tempOf, at, h);
+    for (let i = 0; i < lag.length; i++) trial[i] = (lag[i] as number) > 0 ? worked(i, h) : 0;
+    const slept = lag.length > 0 && lag.some((left) => left > 0) ? trial.slice(0, lag.length) : null;
+    runge(ferment, h);
+    if (slept) {
+      for (let i = 0; i < lag.length; i++) {
+        const left = (lag[i] as number) - (slept[i] as number);
+        lag[i] = left <= 1e-9 ? 0 : left;
+      }
+    }
+    at += h;
+  }
+}
+
+/**
+ * Moves a ferment on until it reaches `pH` and returns the hours that took, straight within the last step of `stepH`;
+ * the ferment then stands at that hour. Infinity where `mostHours` do not suffice. `seen` is told each step's end.
+ */
+export function sourTo(
+  ferment: Ferment,
+  tempOf: TempOf,
+  pH: number,
+  mostHours: number,
+  stepH: number,
+  seen?: (hour: number, pH: number) => void,
+): number {
+  let was = fermentPH(ferment);
+  if (was <= pH) return 0;
+  for (let hour = 0; hour < mostHours; hour += stepH) {
+    const asleep = ferment.lag.some((left) => left > 0) ? ferment.lag.slice() : null;
+    for (let i = 0; i < ferment.state.length; i++) before[i] = ferment.state[i] as number;
+    advance(ferment, tempOf, hour, stepH, stepH);
+    const now = fermentPH(ferment);
+    if (now <= pH) {
+      const part = (stepH * (was - pH)) / (was - now);
+      for (let i = 0; i < ferment.state.length; i++) ferment.state[i] = before[i] as number;
+      if (asleep) ferment.lag.set(asleep);
+      advance(ferment, tempOf, hour, part, stepH);
+      return hour + part;
+    }
+    seen?.(hour + stepH, now);
+    was = now;
+  }
+  return Number.POSITIVE_INFINITY;
+}

@@ -1,0 +1,29 @@
+import { z } from 'zod';
+import { CALCIUM_DIHYDRATE_MMOL_PER_L } from '../../../core/coagulant/calcium';
+import { kindOf } from '../../grammar';
+import { aside } from '../spans';
+
+const MINUTES = 1;
+
+export const addCalcium = kindOf<Record<string, never>>({
+  kind: 'add-calcium',
+  params: z.strictObject({}),
+  endedBy: 'done',
+  toleranceC: null,
+  predict: (_world, _params, pot) => {
+    pot.calciumMmolPerLitre = CALCIUM_DIHYDRATE_MMOL_PER_L;
+    return aside(pot, MINUTES);
+  },
+  words: (_params, { doses }) => ({
+    title: `Calcium in: ${doses.calcium?.text ?? ''}`,
+    action: 'Add calcium',
+    target: doses.calcium?.text ?? null,
+    steps: [
+      `Dissolved in ${doses.calcium?.waterText ?? 'cool water'}, poured in a thin stream, stirred under.`,
+    ],
+    right: 'No grain left in the jug.',
+    normal: null,
+    done: 'Stirred in',
+  }),
+  cautions: () => [],
+});

@@ -1,0 +1,40 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { imcuForCut, SET_LOSS, settingCourse } from '../clot';
+import { resting } from '../spans';
+
+/** Minutes of stirring in and stilling the milk; common practice. */
+const MINUTES = 2;
+/** How far ahead the souring is looked at where no time is wanted, min. */
+const LOOK_MIN = 60;
+
+export const addCoagulant = kindOf<Record<string, never>>({
+  kind: 'add-coagulant',
+  params: z.strictObject({}),
+  endedBy: 'done',
+  toleranceC: [2, 2],
+  predict: (world, _params, pot) => {
+    const { coagulant } = world;
+    if (!coagulant) throw new Error('a coagulant stage wants a coagulant in its make');
+    const courseAt = settingCourse(world, pot, coagulant.wantedMin ?? LOOK_MIN);
+    if (coagulant.imcuPerLitre === null) {
+      coagulant.imcuPerLitre = imcuForCut(world, pot, coagulant.wantedMin ?? LOOK_MIN, courseAt);
+    }
+    pot.clot = { at: pot.minute, courseAt };
+    return resting(world, pot, MINUTES, MINUTES, SET_LOSS);
+  },
+  words: (_params, { doses }) => ({
+    title: `Coagulant in: ${doses.coagulant?.text ?? ''}`,
+    action: 'Coagulant',
+    target: doses.coagulant?.text ?? null,
+    steps: [
+      `Dilute it now, not before, in ${doses.coagulant?.waterText ?? 'cool water'} without chlorine; half an hour in the jug and it is gone.`,
+      'Pour it over the spoon, stir up and down for a minute (ten seconds for a fast set), then still the milk with the spoon.',
+      'Lid on. From here nobody moves the pot.',
+    ],
+    right: 'The milk stands still before it starts to thicken.',
+    normal: null,
+    done: 'Milk is still',
+  }),
+  cautions: () => [],
+});

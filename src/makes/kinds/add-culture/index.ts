@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { startFerment } from '../../../core/culture/ferment';
+import { kindOf } from '../../grammar';
+import { resting } from '../spans';
+
+/** Minutes of sprinkling, waiting and stirring; common practice. */
+const MINUTES = 6;
+/** Grid of the pH curve where two thousand are run, pH. */
+const COARSE_PH = 0.06;
+
+export const addCulture = kindOf<Record<string, never>>({
+  kind: 'add-culture',
+  params: z.strictObject({}),
+  endedBy: 'done',
+  toleranceC: [3, 3],
+  predict: (world, _params, pot) => {
+    const span = resting(world, pot, MINUTES, MINUTES);
+    pot.ferment = startFerment(world.buffer, world.cultures, 0, world.likely ? undefined : COARSE_PH);
+    pot.culturedAt = pot.minute;
+    pot.fermentedTo = pot.minute;
+    return span;
+  },
+  words: (_params, { doses, format }) => ({
+    title: `Culture in: ${doses.culture?.text ?? ''}`,
+    action: 'Add culture',
+    target: doses.culture?.text ?? null,
+    steps: [
+      'Powder: sprinkle it over the milk and let it drink for two to five minutes. Liquid or a spoon of an earlier batch: loosen it in a little of the warm milk first.',
+      `Then stir up and down for ${format.number(1)} minute, down to the base.`,
+    ],
+    right: 'Powder that runs freely and sinks as it wets.',
+    normal: 'Nothing shows for the first hours: it is counting, not sleeping.',
+    done: 'Stirred in',
+  }),
+  cautions: () => ['dead-culture'],
+});

@@ -1,0 +1,80 @@
+import { z } from 'zod';
+import { Infeasible } from '../../../core/faults/fault';
+import { SATURATED_PCT_WW } from '../../../core/salt/brine';
+import { BRINE_SHAPES, type BrineShape, brineHours } from '../../../core/salt/diffusion';
+import { kindOf } from '../../grammar';
+import { curdKg, curdMoisturePct } from '../curd';
+import { along } from '../spans';
+
+/** Hands on for lowering, turning and lifting, min. Common practice. */
+const HANDS_ON = 10;
+const MOST_HOURS = 24 * 14;
+
+export interface BrineParams {
+  pctWw: number;
+  /** Salt wanted in the cheese, %. */
+  targetPct: number;
+  /** Share of it that a dry salting has brought already. */
+  startShare: number;
+  pieceKg: number;
+  shape: BrineShape;
+  thicknessCm?: number;
+  diameterCm?: number;
+  atC: number;
+}
+
+export const brine = kindOf<BrineParams>({
+  kind: 'brine',
+  params: z.strictObject({
+    pctWw: z.number().positive(),
+    targetPct: z.number().min(0),
+    startShare: z.number().min(0).max(1).default(0),
+    pieceKg: z.number().positive(),
+    shape: z.enum(BRINE_SHAPES),
+    thicknessCm: z.number().positive().optional(),
+    diameterCm: z.number().positive().optional(),
+    atC: z.number().default(12),
+  }) as unknown as z.ZodType<BrineParams>,
+  endedBy: 'time',
+  toleranceC: [4, 4],
+  predict: (world, p, pot) => {
+    const grams = Math.min(p.pieceKg, curdKg(world, pot)) * 1000;
+    const about = {
+      shape: p.shape,
+      grams,
+      diameterCm: p.diameterCm,
+      thicknessCm: p.thicknessCm,
+      brinePctWw: p.pctWw,
+      targetSaltPct: p.targetPct,
+      moisturePct: curdMoisturePct(world, pot),
+      startSaltPct: p.targetPct * p.startShare,
+      tempC: p.atC,
+    };
+    let hours: number;
+    try {
+      hours = brineHours(about);
+    } catch (error) {
+      if (!(error instanceof Infeasible)) throw error;
+      if (world.likely) throw new Infeasible({ ...error.fault, path: 'options.saltPct' });
+      hours = MOST_HOURS;
+    }
+    const minutes = Math.min(hours, MOST_HOURS) * 60;
+    pot.ferment = null;
+    const started = pot.tempC;
+    return along(pot, minutes, HANDS_ON, (m) => p.atC + (started - p.atC) * Math.exp(-m / 60), p.atC);
+  },
+  words: ({ pctWw, atC, pieceKg }, { format, doses, yieldKg }) => ({
+    title: `Brine at ${format.percent(pctWw)}, pieces of ${format.kg(Math.min(pieceKg, yieldKg))}`,
+    action: 'Brine',
+    target: format.percent(pctWw),
+    steps: [
+      `${doses['brine-salt']?.text ?? 'Salt'} of salt in ${doses['brine-salt']?.waterText ?? 'water'}, boiled once and cooled to ${format.temp(atC)}.`,
+      'A splash of its own whey and a pinch of calcium chloride keep the surface from going slimy.',
+      'Pieces float: turn them halfway, or strew salt on what shows.',
+    ],
+    right: `Firm, dry to the touch when lifted, no slime.`,
+    normal: `It loses a little weight: twice as much water goes out as salt goes in.${pctWw > SATURATED_PCT_WW - 1 ? ' Undissolved salt lies on the base.' : ''}`,
+    done: 'Out of the brine',
+  }),
+  cautions: () => ['brine-care'],
+});

@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { along } from '../spans';
+
+/** Share of the time spent stirring, stirred and left alone. Common practice. */
+const ATTENDED = { stirred: 0.7, still: 0.15 } as const;
+/** Curd that is left alone while it warms gives up as much whey as curd stirred for half the time. Common practice. */
+const STILL_COUNTS = 0.5;
+
+export interface CookParams {
+  toC: number;
+  overMin: number;
+  stirred: boolean;
+}
+
+export const cook = kindOf<CookParams>({
+  kind: 'cook',
+  params: z.strictObject({
+    toC: z.number(),
+    overMin: z.number().positive(),
+    stirred: z.boolean().default(true),
+  }) as unknown as z.ZodType<CookParams>,
+  endedBy: 'temperature',
+  toleranceC: [2, 2],
+  predict: (world, { toC, overMin, stirred }, pot) => {
+    const started = pot.tempC;
+    const reached = Math.max(started, toC + world.probeOffC);
+    pot.work.cookC = reached;
+    pot.work.stirMin = (pot.work.stirMin ?? 0) + overMin * (stirred ? 1 : STILL_COUNTS);
+    const hands = overMin * (stirred ? ATTENDED.stirred : ATTENDED.still);
+    return along(pot, overMin, hands, (m) => started + ((reached - started) * m) / overMin, toC);
+  },
+  words: ({ toC, overMin, stirred }, { format }) => ({
+    title: `Warm the curd to ${format.temp(toC)} over ${format.minutes(overMin)}`,
+    action: 'Cook',
+    target: format.temp(toC),
+    steps: [
+      'Slowly at first: a skin on the curd locks the whey in.',
+      stirred
+        ? 'Stir gently and often, from the base up. Clumps? Every five minutes rather than fifteen.'
+        : 'Do not stir: turn the pot in its bath and let the warmth walk in.',
+    ],
+    right: 'Curds shrink, round off and stay loose.',
+    normal: 'Whey overtakes curd: it should.',
+    done: `${format.temp(toC)} reached`,
+  }),
+  cautions: () => [],
+});

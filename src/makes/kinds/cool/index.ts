@@ -1,0 +1,27 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { cooling } from '../ramp';
+
+/** Share of a cooling spent stirring; common practice. */
+const ATTENDED = 0.4;
+
+export const cool = kindOf<{ toC: number }>({
+  kind: 'cool',
+  params: z.strictObject({ toC: z.number() }),
+  endedBy: 'temperature',
+  toleranceC: [3, 3],
+  predict: (world, { toC }, pot) => cooling(world, pot, toC, ATTENDED),
+  words: ({ toC }, { format }) => ({
+    title: `Cool to ${format.temp(toC)}`,
+    action: 'Cool',
+    target: format.temp(toC),
+    steps: [
+      'Stand the pot in a sink of cold water, renewed when it is warm; stir the milk slowly.',
+      'Lift it out a degree early and stir before the last reading.',
+    ],
+    right: 'Even warmth; a clean spoon comes out with no skin on it.',
+    normal: 'Cooled too far? Warm it back gently and go on: nothing is lost.',
+    done: `${format.temp(toC)} reached`,
+  }),
+  cautions: () => ['heavy-pot'],
+});

@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { aside } from '../spans';
+
+/** Minutes of cutting; common practice. */
+const MINUTES = 4;
+
+export interface CutParams {
+  mm: number;
+  /** Cutting slabs into fingers, after the curd's moisture has been decided. */
+  slabs?: boolean;
+}
+
+export const cut = kindOf<CutParams>({
+  kind: 'cut',
+  params: z.strictObject({
+    mm: z.number().positive(),
+    slabs: z.boolean().optional(),
+  }) as z.ZodType<CutParams>,
+  endedBy: 'done',
+  toleranceC: [4, 3],
+  predict: (_world, { mm, slabs }, pot) => {
+    if (!slabs) pot.work.cutMm = mm;
+    return aside(pot, MINUTES);
+  },
+  words: ({ mm, slabs }, { format }) => ({
+    title: slabs ? `Cut the slabs to ${format.millimetres(mm)}` : `Cut to ${format.millimetres(mm)}`,
+    action: 'Cut',
+    target: format.millimetres(mm),
+    steps: slabs
+      ? ['Slice the slabs into fingers and keep them loose and warm.']
+      : mm >= 35
+        ? ['Score a cross through the cake, down to the base, and leave it at that.']
+        : [
+            `Straight cuts ${format.millimetres(mm)} apart one way, then the other, then slantwise through the depth.`,
+            mm <= 8
+              ? 'A whisk drawn up slowly does the last part; large floaters are cut later.'
+              : 'Large floaters are cut when they show.',
+          ],
+    right: 'Edges stay sharp; whey rises clear between them.',
+    normal: 'Pieces of several sizes: evened out as you stir.',
+    done: 'Cut',
+  }),
+  cautions: () => [],
+});

@@ -1,0 +1,58 @@
+import type { StageWords } from '../../grammar';
+
+type Words = (dry: string | null, long: string, weight: string) => StageWords;
+
+/** How curd may be drained, in words. `dry` is the moisture wanted, where one is. */
+export const WORDS = {
+  cloth: (dry, _long, weight) => ({
+    title: dry === null ? 'Drain in a cloth' : `Drain to ${dry} moisture`,
+    action: 'Drain',
+    target: dry === null ? null : `to ${weight}`,
+    steps: [
+      'Ladle the curd, do not pour it, into a wet cloth in a colander over a pot: keep the whey.',
+      dry === null
+        ? 'Gather the corners and let the first rush of whey go.'
+        : 'Weigh it when the dripping slows: the weight says more than the clock.',
+    ],
+    right: 'Whey slows from a thread to drops; the curd comes away from the cloth.',
+    normal: 'It firms further as it cools, so stop a little softer than you want it.',
+    done: 'Drained',
+  }),
+  colander: (_dry, long) => ({
+    title: `Drain in a colander ${long}`,
+    action: 'Drain',
+    target: null,
+    steps: [
+      'Tip the curd into a warm colander over its whey, lid on so that it stays warm.',
+      'Lift the mat and turn it over halfway.',
+    ],
+    right: 'One warm mat; whey comes in drops.',
+    normal: 'It spreads and takes the colander’s shape.',
+    done: 'Drained',
+  }),
+  bag: (dry, long, weight) => ({
+    title: dry === null ? `Hang in a bag ${long}` : `Hang in a bag to ${dry} moisture`,
+    action: 'Hang it',
+    target: dry === null ? long : `to ${weight}`,
+    steps: [
+      'Ladle the curd into a wet cloth, tie the corners, hang it over a bowl in a room without flies or draught.',
+      'Weigh the bag once after two hours: that one number sets the rest of the time.',
+      'Scrape the sides inwards when the outside dries.',
+    ],
+    right: 'Drops a minute apart; a paste that holds a spoon.',
+    normal: 'Runny in the middle while the rim is firm: turn it in on itself.',
+    done: 'Thick enough',
+  }),
+  basket: (_dry, long) => ({
+    title: `Stand in baskets ${long}`,
+    action: 'Turn it',
+    target: long,
+    steps: [
+      'Press the salted curd into straight-sided baskets on a rack, covered, as cool as you have it.',
+      'Turn it in the basket twice the first day, once a day after that.',
+    ],
+    right: 'It shrinks from the basket and keeps its edges.',
+    normal: 'A few drops a day.',
+    done: 'Firm enough',
+  }),
+} satisfies Record<string, Words>;

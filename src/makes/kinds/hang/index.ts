@@ -1,0 +1,41 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { along } from '../spans';
+
+export interface HangParams {
+  days: number;
+  atC: number;
+}
+
+/** Minutes a day of looking and wiping; common practice. */
+const PER_DAY = 2;
+
+export const hang = kindOf<HangParams>({
+  kind: 'hang',
+  params: z.strictObject({ days: z.number().positive(), atC: z.number() }),
+  endedBy: 'time',
+  toleranceC: [3, 3],
+  predict: (_world, { days, atC }, pot) => {
+    const started = pot.tempC;
+    return along(
+      pot,
+      days * 1440,
+      10 + days * PER_DAY,
+      (m) => atC + (started - atC) * Math.exp(-m / 120),
+      atC,
+    );
+  },
+  words: ({ days, atC }, { format }) => ({
+    title: `Hang ${format.number(days)} days at ${format.temp(atC)}`,
+    action: 'Hang',
+    target: `${format.number(days)} days`,
+    steps: [
+      'String round the neck, two to a rod, nothing touching. A drip tray below.',
+      `At ${format.temp(atC)} or below, as the cautious rule wants it; many hang warmer, with more risk.`,
+    ],
+    right: 'A dry, yellowing skin; firm under the thumb.',
+    normal: 'A few drops the first day. Spots of mould: wipe with brine; fur or slime: throw it out.',
+    done: 'Take it down',
+  }),
+  cautions: () => ['hang-cold'],
+});

@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { SET_LOSS } from '../clot';
+import { resting } from '../spans';
+
+export const heal = kindOf<{ minutes: number }>({
+  kind: 'heal',
+  params: z.strictObject({ minutes: z.number() }),
+  endedBy: 'time',
+  toleranceC: [4, 3],
+  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, SET_LOSS),
+  words: ({ minutes }, { format }) => ({
+    title: `Let the cuts heal ${format.minutes(minutes)}`,
+    action: 'Hands off',
+    target: null,
+    steps: ['Do nothing. The faces close, and what is closed keeps its fat when it is stirred.'],
+    right: 'Curds sink under clear whey, their edges rounding.',
+    normal: null,
+    done: 'Healed',
+  }),
+  cautions: () => [],
+});

@@ -1,0 +1,56 @@
+import { z } from 'zod';
+import { minutesTo, potOf } from '../../../core/heat/pot';
+import { kindOf } from '../../grammar';
+import { along } from '../spans';
+
+export interface PoachParams {
+  toC: number;
+  minutes: number;
+  /** A spice bag hangs in the whey. */
+  spiced: boolean;
+}
+
+/** Whey left to poach in, share of the milk. Common practice. */
+const WHEY_SHARE = 0.85;
+/** Share of the warming, and of the poaching, spent at the pot: whey boils over without warning. Common practice. */
+const ATTENDED = 0.5;
+
+export const poach = kindOf<PoachParams>({
+  kind: 'poach',
+  params: z.strictObject({
+    toC: z.number(),
+    minutes: z.number().positive(),
+    spiced: z.boolean().default(false),
+  }) as unknown as z.ZodType<PoachParams>,
+  endedBy: 'test',
+  toleranceC: [5, 5],
+  predict: (world, { toC, minutes }, pot) => {
+    const started = pot.tempC;
+    const whey = potOf(world.milk.litres * WHEY_SHARE, world.milk.massKg * WHEY_SHARE, 'whey');
+    const heating = minutesTo(whey, Math.min(30, toC - 1), toC, world.roomC, whey.powerKw * world.power);
+    pot.ferment = null;
+    const whole = heating + minutes;
+    return along(
+      pot,
+      whole,
+      whole * ATTENDED,
+      (m) => (m <= heating ? started : toC - (toC - started) * Math.exp(-(m - heating) / 8)),
+      toC,
+    );
+  },
+  words: ({ toC, minutes, spiced }, { format }) => ({
+    title: `Poach in whey at ${format.temp(toC)} for ${format.minutes(minutes)}`,
+    action: 'Poach',
+    target: format.temp(toC),
+    steps: [
+      `Warm the strained whey to ${format.temp(toC)}${spiced ? ' with the spices tied in a cloth' : ''}; skim the ricotta that rises first, if you want it.`,
+      `Slide the pieces in. They sink, then float: from then on it counts, ${format.minutes(minutes)} in all.`,
+    ],
+    right: 'Every piece floats and bends without breaking.',
+    normal:
+      'Hot pieces wobble and tear easily: lift them with a flat skimmer and let them cool before judging.',
+    done: 'All afloat',
+  }),
+  cautions: ({ spiced }) =>
+    spiced ? ['whey-boils', 'hot-whey', 'spice-allergens'] : ['whey-boils', 'hot-whey'],
+});

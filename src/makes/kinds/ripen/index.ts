@@ -1,0 +1,22 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { SET_LOSS } from '../clot';
+import { resting } from '../spans';
+
+export const ripen = kindOf<{ minutes: number }>({
+  kind: 'ripen',
+  params: z.strictObject({ minutes: z.number() }),
+  endedBy: 'time',
+  toleranceC: [3, 2],
+  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 1, SET_LOSS),
+  words: ({ minutes }, { format }) => ({
+    title: `Ripen ${format.minutes(minutes)}`,
+    action: 'Ripen',
+    target: null,
+    steps: ['Lid on, a towel round the pot, off the heat. Stir risen cream back in once.'],
+    right: 'Temperature holds within a degree or two; with a meter, the pH has begun to move.',
+    normal: 'The pH may hardly have moved: the culture wakes first.',
+    done: 'Ripened',
+  }),
+  cautions: () => ['gas-off'],
+});

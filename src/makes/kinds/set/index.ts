@@ -1,0 +1,111 @@
+import { z } from 'zod';
+import { fermentPH, sourTo } from '../../../core/culture/ferment';
+import { Infeasible } from '../../../core/faults/fault';
+import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
+import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
+import { kindOf, type PotState, type Span, type World } from '../../grammar';
+import { cutMin, SET_LOSS } from '../clot';
+import { souringStepH } from '../souring';
+import { along } from '../spans';
+
+/** Hours after which a set that has not come will not come. Common practice. */
+const LONGEST_H = 60;
+/** Curd set by a coagulant is no longer waited for after this, min. */
+const LONGEST_CLOT_MIN = 12 * 60;
+
+export interface SetParams {
+  /** A lactic set is over at this pH; one by coagulant at its clean break. */
+  toPH?: number;
+  wrap: Wrap;
+}
+
+function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
+  const { ferment } = pot;
+  if (!ferment) throw new Error('a set by pH wants a culture before it');
+  const started = pot.tempC;
+  const cooling = potOf(pot.litres, pot.kg, 'milk', LOSS_W_PER_M2K[wrap]);
+  const after = (minute: number) => tempAfter(cooling, started, minute, world.roomC, 0);
+  const pHs: [number, number][] = [[0, fermentPH(ferment)]];
+  const hours = sourTo(
+    ferment,
+    (hour) => after(hour * 60),
+    toPH,
+    LONGEST_H,
+    souringStepH(world),
+    (hour, pH) => pHs.push([hour * 60, pH]),
+  );
+  if (!Number.isFinite(hours) && world.likely) {
+    throw new Infeasible({
+      path: 'options.setC',
+      problem: `with a room of ${world.roomC} °C lets the milk get too cold: this culture does not reach pH ${toPH} within ${LONGEST_H} hours`,
+      remedy: 'set warmer, wrap the pot, use more or another culture, or find a warmer room',
+    });
+  }
+  const minutes = Math.min(hours, LONGEST_H) * 60;
+  const span = along(pot, minutes, 2, after);
+  pot.fermentedTo = pot.minute;
+  pot.pH = fermentPH(ferment);
+  pot.acidifyHours = (pot.minute - (pot.culturedAt ?? pot.minute)) / 60;
+  pot.setMin = pot.minute - (pot.clot?.at ?? pot.culturedAt ?? pot.minute);
+  if (world.likely) span.pHs = [...pHs, [minutes, pot.pH]];
+  return span;
+}
+
+function byClot(world: World, pot: PotState): Span {
+  const { clot } = pot;
+  if (!clot) throw new Error('a set wants a coagulant before it');
+  const whole = cutMin(world, pot, clot.courseAt);
+  if (whole > LONGEST_CLOT_MIN && world.likely) {
+    throw new Infeasible({
+      path: 'options.setC',
+      problem: 'is so cool that this dose would not set the milk in half a day',
+      remedy: 'set warmer, or with more coagulant',
+    });
+  }
+  const gone = pot.minute - clot.at;
+  const minutes = Math.max(1, Math.min(whole, LONGEST_CLOT_MIN) - gone);
+  pot.setMin = gone + minutes;
+  const cooling = potOf(pot.litres, pot.kg, 'milk', SET_LOSS);
+  const started = pot.tempC;
+  return along(pot, minutes, 2, (m) => tempAfter(cooling, started, m, world.roomC, 0));
+}
+
+export const set = kindOf<SetParams>({
+  kind: 'set',
+  params: z.strictObject({
+    toPH: z.number().min(3.9).max(5.5).optional(),
+    wrap: z.enum(WRAPS).default('towel'),
+  }) as unknown as z.ZodType<SetParams>,
+  endedBy: 'test',
+  toleranceC: [4, 3],
+  predict: (world, { toPH, wrap }, pot) =>
+    toPH === undefined ? byClot(world, pot) : byPH(world, pot, toPH, wrap),
+  words: ({ toPH }, { format }) =>
+    toPH === undefined
+      ? {
+          title: 'Set to a clean break',
+          action: 'Let it set',
+          target: null,
+          steps: [
+            'Float a small bowl on the milk and turn it: note the minute it stops. Three times that is the cut.',
+            'Then slip a knife in slantwise and lift: the split is clean and the whey in it clear.',
+            'Curd closes behind the finger, or the whey is milky? Keep it warm and look again in ten minutes.',
+          ],
+          right: 'A sharp-edged split, clear whey in it, curd leaving the wall.',
+          normal: 'For two thirds of the time it looks like milk.',
+          done: 'Clean break',
+        }
+      : {
+          title: `Leave it to set to pH ${format.pH(toPH)}`,
+          action: 'Leave it',
+          target: `pH ${format.pH(toPH)}`,
+          steps: [
+            'Covered, wrapped, out of the draught, and not moved: the culture does this alone.',
+            `Without a meter: it is done when the curd has drawn from the wall under a finger of clear whey and tastes clean and sour, about pH ${format.pH(toPH)}.`,
+          ],
+          right: 'One smooth cake, shrunk from the wall, a pool of clear yellow whey.',
+          normal: 'Cracks in the cake, and curd lower than the whey.',
+          done: 'Set',
+        },
+  cautions: ({ toPH }) => (toPH === undefined ? ['gas-off'] : ['warm-sour', 'gas-off']),
+});

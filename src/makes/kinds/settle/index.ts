@@ -1,0 +1,21 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { resting } from '../spans';
+
+export const settle = kindOf<{ minutes: number }>({
+  kind: 'settle',
+  params: z.strictObject({ minutes: z.number() }),
+  endedBy: 'time',
+  toleranceC: [4, 3],
+  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0),
+  words: ({ minutes }, { format }) => ({
+    title: `Let the curd settle ${format.minutes(minutes)}`,
+    action: 'Let it settle',
+    target: null,
+    steps: ['Spoon out, lid on. The curd sinks and knits on the base.'],
+    right: 'A level bed under clear whey.',
+    normal: 'A few floaters: push them under.',
+    done: 'Settled',
+  }),
+  cautions: () => [],
+});

@@ -1,0 +1,63 @@
+import { z } from 'zod';
+import { kindOf } from '../../grammar';
+import { curdKg } from '../curd';
+import { along } from '../spans';
+
+const WORDS = {
+  ball: [
+    'Tuck the edges under until the skin is tight, pinch the tail off and drop it into cold water.',
+    'A tight ball without a seam.',
+  ],
+  block: [
+    'Fold it into a mould while it is hot, smooth side down, and press it into the corners by hand.',
+    'A block that fills its corners.',
+  ],
+  pear: [
+    'Draw a neck from each ball, close it, and dip the head once more in hot water to seal it.',
+    'A smooth pear with a neck a string can hold.',
+  ],
+  pouch: [
+    'Flatten a hand-sized round, hold it over a cup, spoon the filling in, gather the rim and pinch it shut.',
+    'A pouch that holds without weeping.',
+  ],
+} as const;
+
+export interface ShapeParams {
+  into: keyof typeof WORDS;
+  pieceKg: number;
+  /** Minutes in cold water. */
+  coldMin: number;
+}
+
+/** Minutes a piece takes one pair of hands; common practice. */
+const PER_PIECE = 2;
+const COLD_C = 8;
+
+export const shape = kindOf<ShapeParams>({
+  kind: 'shape',
+  params: z.strictObject({
+    into: z.enum(['ball', 'block', 'pear', 'pouch']),
+    pieceKg: z.number().positive(),
+    coldMin: z.number().min(0),
+  }),
+  endedBy: 'time',
+  toleranceC: null,
+  predict: (world, { pieceKg, coldMin }, pot) => {
+    const hands = PER_PIECE * (curdKg(world, pot) / pieceKg);
+    const started = pot.tempC;
+    return along(pot, hands + coldMin, hands, (m) => COLD_C + (started - COLD_C) * Math.exp(-m / 20), COLD_C);
+  },
+  words: ({ into, pieceKg, coldMin }, { format, yieldKg }) => ({
+    title: `Shape: ${format.number(Math.max(1, Math.round(yieldKg / pieceKg)))} of about ${format.kg(Math.min(pieceKg, yieldKg))}`,
+    action: 'Shape it',
+    target: format.kg(Math.min(pieceKg, yieldKg)),
+    steps: [
+      WORDS[into][0],
+      `Then ${format.minutes(coldMin)} in cold water, iced for the second half: the cold sets the shape.`,
+    ],
+    right: WORDS[into][1],
+    normal: 'Pieces too cool to close go back into the hot water for a moment.',
+    done: 'Cold and firm',
+  }),
+  cautions: () => ['scald-stretch'],
+});

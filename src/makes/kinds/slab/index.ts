@@ -1,0 +1,75 @@
+import { z } from 'zod';
+import { copyOf, sourTo } from '../../../core/culture/ferment';
+import { Infeasible } from '../../../core/faults/fault';
+import { kindOf, type PotState, type World } from '../../grammar';
+import { souringStepH } from '../souring';
+import { approaching, kept } from '../spans';
+
+/** Hands on at each turn, min; common practice. */
+const PER_TURN = 3;
+
+export interface SlabParams {
+  turns: number;
+  everyMin: number;
+  atC: number;
+  style: 'stacked' | 'single';
+  /** Turning goes on until the curd is this sour. */
+  toPH?: number;
+}
+
+/** Slabs are not kept warm for longer, h. Common practice. */
+const LONGEST_H = 10;
+
+function minutesToPH(world: World, pot: PotState, toPH: number, atC: number): number {
+  if (!pot.ferment) return 0;
+  const started = pot.tempC;
+  const tempOf = (hour: number) => approaching(started, atC, hour * 60);
+  const hours = sourTo(copyOf(pot.ferment), tempOf, toPH, LONGEST_H, souringStepH(world));
+  if (!Number.isFinite(hours) && world.likely) {
+    throw new Infeasible({
+      path: 'culture',
+      problem: `does not bring the slabs to pH ${toPH} within ${LONGEST_H} hours`,
+      remedy: 'use more or fresher culture, or another group',
+    });
+  }
+  return Math.min(hours, LONGEST_H) * 60;
+}
+
+export const slab = kindOf<SlabParams>({
+  kind: 'slab',
+  params: z.strictObject({
+    turns: z.number().positive(),
+    everyMin: z.number().positive(),
+    atC: z.number(),
+    style: z.enum(['stacked', 'single']).default('stacked'),
+    toPH: z.number().min(4.8).max(6.6).optional(),
+  }) as unknown as z.ZodType<SlabParams>,
+  endedBy: 'time',
+  toleranceC: [4, 3],
+  predict: (world, { turns, everyMin, atC, toPH }, pot) => {
+    const least = turns * everyMin;
+    const soured = toPH === undefined ? 0 : minutesToPH(world, pot, toPH, atC);
+    const minutes = Math.max(least, soured);
+    const span = kept(pot, minutes, (minutes / everyMin) * PER_TURN, atC);
+    if (toPH !== undefined) pot.acidifyHours = (pot.minute - (pot.culturedAt ?? pot.minute)) / 60;
+    return span;
+  },
+  words: ({ turns, everyMin, atC, style, toPH }, { format }) => ({
+    title: `Turn the ${style === 'stacked' ? 'slabs' : 'slab'} ${format.number(turns)} times, every ${format.minutes(everyMin)}`,
+    action: 'Turn',
+    target: `${format.number(turns)} ×`,
+    steps: [
+      `Keep the curd at about ${format.temp(atC)}: a covered colander over warm whey, deep enough to stay warm and not touching the curd.`,
+      style === 'stacked'
+        ? 'Cut in slabs, stack them, and at every turn bring the outer ones inside.'
+        : 'One slab, turned over each time; a weight on it if you want it drier.',
+    ],
+    right:
+      toPH === undefined
+        ? 'Torn, it pulls like cooked chicken.'
+        : `About pH ${format.pH(toPH)}: torn, it pulls like cooked chicken; the whey tastes sharper each time.`,
+    normal: 'Slabs spread and thin: fold them.',
+    done: 'All turns done',
+  }),
+  cautions: () => ['hot-whey'],
+});

@@ -1,0 +1,137 @@
+import { SATURATED_PCT_WW } from '../core/salt/brine';
+import type { ChoiceOption, MethodOption, NumberOption } from './method';
+
+type Range = Pick<NumberOption, 'default' | 'min' | 'max'> & { step?: number };
+
+/** A temperature to choose, °C. */
+export const heat = (label: string, range: Range, reason: string): NumberOption => ({
+  type: 'number',
+  label,
+  unit: '°C',
+  quantity: 'temperature',
+  step: 1,
+  ...range,
+  reason,
+});
+
+/** A number to choose in a unit that is the same everywhere. */
+export const amount = (label: string, unit: string, range: Range, reason: string): NumberOption => ({
+  type: 'number',
+  label,
+  unit,
+  quantity: 'plain',
+  step: 1,
+  ...range,
+  reason,
+});
+
+/** A count. */
+export const count = (label: string, range: Range, reason: string): NumberOption => ({
+  ...amount(label, '', range, reason),
+  whole: true,
+});
+
+export const yesNo = (label: string, usual: boolean, reason: string): MethodOption => ({
+  type: 'boolean',
+  label,
+  default: usual,
+  reason,
+});
+
+/** A school to choose: each with its value, its name and its reason. */
+export const school = (
+  label: string,
+  usual: string,
+  choices: readonly (readonly [value: string, text: string, reason: string])[],
+  reason: string,
+): ChoiceOption => ({
+  type: 'choice',
+  label,
+  default: usual,
+  choices: choices.map(([value, text, why]) => ({ value, text, reason: why })),
+  reason,
+});
+
+export const saltDry = (usual: number, reason = 'Of the drained cheese’s weight.'): NumberOption =>
+  amount('Salt', '%', { default: usual, min: 0, max: 4, step: 0.1 }, reason);
+
+/** Strain groups a make can be soured with; what fits it first. */
+export const cultures = (usual: string): ChoiceOption =>
+  school(
+    'Culture',
+    usual,
+    [
+      ['mesophilic', 'mesophilic', 'Sours cleanly at room warmth, sleeps above 40 °C.'],
+      ['aromatic', 'aromatic mesophilic', 'The same warmth, slower, with a buttery smell and a little gas.'],
+      ['thermophilic', 'thermophilic', 'Wants 35 to 45 °C; sleeps at room warmth.'],
+      ['yogurt', 'yogurt', 'Wants 38 to 45 °C, goes sourer, tastes of yogurt.'],
+      [
+        'mesophilic+thermophilic',
+        'mesophilic with thermophilic',
+        'One works while the other is too cool or too hot.',
+      ],
+    ],
+    'Which strains sour it decides the pace and the taste.',
+  );
+
+/** Coagulant by the time its set should take. */
+export const wantedSet = (usual: number, reason: string): NumberOption =>
+  amount('Clean break wanted after', 'min', { default: usual, min: 3, max: 180 }, reason);
+
+export const cutTo = (usual: number, min: number, max: number): NumberOption =>
+  amount(
+    'Cut',
+    'mm',
+    { default: usual, min, max },
+    'Each halving of the cut takes about two points of moisture: smaller is drier and leaner.',
+  );
+
+export const cookTo = (usual: number, min: number, max: number): NumberOption =>
+  heat(
+    'Cook to',
+    { default: usual, min, max },
+    'Hotter curd is drier: about half a point of moisture for a degree.',
+  );
+
+export const stirFor = (usual: number, min: number, max: number): NumberOption =>
+  amount(
+    'Stir on for',
+    'min',
+    { default: usual, min, max },
+    'Longer stirring makes firmer curd, a point and a half for twice the time.',
+  );
+
+export const stirred = (): MethodOption =>
+  yesNo(
+    'Stirred while it warms',
+    true,
+    'Fragile curd (fresh goat’s, store milk) is better left alone in a warm bath; it stays moister.',
+  );
+
+/** How a stretch is heated. */
+export const stretchBy = (): ChoiceOption =>
+  school(
+    'Stretch by',
+    'whey',
+    [
+      ['whey', 'hot whey', 'Keeps the taste in and warms evenly.'],
+      ['ladled', 'ladled hot water', 'No second pot; a little more working.'],
+      ['microwave', 'microwave', 'Quick for a small batch; hot edges, so fold them inside.'],
+    ],
+    'All three bring the core to 57 to 63 °C; how evenly decides what fat it costs.',
+  );
+
+export const stretchWater = (usual: number): NumberOption =>
+  heat(
+    'Water or whey for it',
+    { default: usual, min: 65, max: 95 },
+    'Hotter is faster and costs fat: past 75 °C the outside runs ahead of the core.',
+  );
+
+export const brineOf = (usual: number, reason: string): NumberOption =>
+  amount(
+    'Brine',
+    '% w/w',
+    { default: usual, min: 5, max: 40, step: 0.5 },
+    `${reason} Water takes ${SATURATED_PCT_WW} % at most.`,
+  );
