@@ -4,6 +4,7 @@ import { cultureModels } from '../culture/model';
 import { curdModels } from '../curd/model';
 import { heatModels } from '../heat/model';
 import type { Model } from './model';
+import { THRESHOLDS } from './thresholds';
 
 /** The register of models, in the order of a handbook. */
 export const MODELS: readonly Model[] = [
@@ -42,5 +43,7 @@ export function modelsMarkdown(): string {
       );
     }
   }
+  lines.push('', '## Where a small change may make a large one', '');
+  for (const text of Object.values(THRESHOLDS)) lines.push(`- ${text}`);
   return `${lines.join('\n')}\n`;
 }

@@ -34,7 +34,7 @@ it('what follows from x alone is explained by it, straight or bent; noise is not
   const random = seeded(3);
   const x = Array.from({ length: 4000 }, () => normal(random));
   const noise = x.map(() => normal(random));
-  // Twenty bins of a normal x leave about 2 % inside the bins.
+  // Forty bins of a normal x leave about 1 % inside the bins.
   expect(
     explainedShare(
       x,

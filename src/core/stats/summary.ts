@@ -21,11 +21,11 @@ export function variance(values: ArrayLike<number>): number {
   return sum / (values.length - 1);
 }
 
-const BINS = 20;
+const BINS = 40;
 
 /**
  * Share of the variance of `y` that `x` alone explains, whatever the shape of the dependence: the correlation ratio
- * (Pearson 1905) over twenty bins of equal count, less what chance alone would show. 0 to 1.
+ * (Pearson 1905) over forty bins of equal count, less what chance alone would show. 0 to 1.
  */
 export function explainedShare(x: ArrayLike<number>, y: ArrayLike<number>): number {
   const n = x.length;

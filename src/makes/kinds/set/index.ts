@@ -9,7 +9,7 @@ import { souringStepH } from '../souring';
 import { along } from '../spans';
 
 /** Hours after which a set that has not come will not come. Common practice. */
-const LONGEST_H = 60;
+const LONGEST_H = 48;
 /** Curd set by a coagulant is no longer waited for after this, min. */
 const LONGEST_CLOT_MIN = 12 * 60;
 
