@@ -124,7 +124,7 @@ describe('every plan', () => {
           p.acidifyHours?.likely ?? 1,
           // docs/models.md: little-whey, drained-at-once, turned-already.
           p.wheyLitres > 0.25 * litres ? p.wheyLitres : 1,
-          p.drainHours && p.drainHours.likely > 1 ? p.drainHours.likely : 1,
+          p.drainHours && p.drainHours.likely > 1.5 ? p.drainHours.likely : 1,
           ...doses.map((dose) => (dose.id === 'acid' && dose.grams < 0.1 * litres ? 1 : dose.grams)),
         ];
         // docs/models.md: slow-set.

