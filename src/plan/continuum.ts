@@ -5,7 +5,7 @@ import { BELOW_BOIL_C, boilingC } from '../core/heat/boiling';
 import { denaturedShare, heatDoseOfTreatment, heatOver } from '../core/heat/denaturation';
 import { minutesTo, potOf } from '../core/heat/pot';
 import type { Method } from '../makes/method';
-import type { Resolved } from './brief/resolve';
+import type { Resolved } from './brief/resolved';
 import { NO_DEPARTURE, worldOf } from './world';
 
 /** How one milk behaves at every set temperature of the acid-set family. */

@@ -7,7 +7,7 @@ import { brineSaltGrams } from '../core/salt/brine';
 import { type Spoonable, spoonsFor } from '../core/salt/spoons';
 import { roundTo } from '../core/units/numbers';
 import { type Method, numberOf } from '../makes/method';
-import type { Resolved } from './brief/resolve';
+import type { Resolved } from './brief/resolved';
 import type { Outcome } from './outcome';
 import type { Dose } from './schema';
 import type { BatchStage } from './stages';

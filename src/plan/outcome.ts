@@ -6,7 +6,7 @@ import { saltShareOf } from '../core/salt/dry';
 import type { PotState, World } from '../makes/grammar';
 import { curdKg, curdMoisturePct, keptBy } from '../makes/kinds/curd';
 import type { Method } from '../makes/method';
-import type { Resolved } from './brief/resolve';
+import type { Resolved } from './brief/resolved';
 import { creamOf } from './world';
 
 /** What a body is made of, kg. */

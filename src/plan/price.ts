@@ -1,7 +1,7 @@
 import { gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { amountOfImcu, productOf } from '../core/coagulant/product';
 import { cultureAmount } from '../core/culture/measure';
-import type { Resolved } from './brief/resolve';
+import type { Resolved } from './brief/resolved';
 import type { Outcome } from './outcome';
 import type { Dosed } from './world';
 

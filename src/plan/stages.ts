@@ -2,7 +2,7 @@ import type { AnyKind, PotState, Span, World } from '../makes/grammar';
 import { stageKind } from '../makes/kinds';
 import { sourAlong } from '../makes/kinds/souring';
 import { conditionsOf, fillParams, type Method, type StageSpec } from '../makes/method';
-import type { Resolved } from './brief/resolve';
+import type { Resolved } from './brief/resolved';
 
 /** A stage of one batch: its kind and its parameters, options filled in and checked. */
 export interface BatchStage {

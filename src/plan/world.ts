@@ -12,7 +12,7 @@ import { compositionOf, type MilkBatch, milkBatch } from '../core/milk/compositi
 import { wheyComposition } from '../core/milk/whey';
 import type { PotState, World } from '../makes/grammar';
 import { groupsOf, type Method, numberOf } from '../makes/method';
-import type { Resolved } from './brief/resolve';
+import type { Resolved } from './brief/resolved';
 
 /** What one draw of the uncertain world adds to the nominal one; all nought or one in the likely run. */
 export interface Departure {

@@ -8,7 +8,7 @@ import { BELOW_BOIL_C, boilingC } from '../../core/heat/boiling';
 import { HOTTEST_STRETCH_WATER_C } from '../../core/heat/hotWater';
 import { SATURATED_PCT_WW } from '../../core/salt/brine';
 import { groupsOf, type Method } from '../../makes/method';
-import type { Resolved } from './resolve';
+import type { Resolved } from './resolved';
 
 /** A brief as the checks see it, and whether its make has a stage of a kind. */
 export interface Checked {

@@ -3,30 +3,17 @@ import { bad, type Fault, good, type Result } from '../../core/faults/fault';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
 import { USUAL_WHEY } from '../../core/milk/whey';
 import { METHODS, methodById } from '../../makes';
-import type { Method, OptionValue } from '../../makes/method';
+import type { Method } from '../../makes/method';
 import { applies } from '../stages';
 import { checkCoagulant, checkCream, checkCulture, checkHeat, checkMilk, checkSalting } from './checks';
 import { resolveOptions } from './options';
+import type { Resolved, ResolvedMilk } from './resolved';
 import type { Brief } from './schema';
 
 const DEFAULT_ROOM_C = 20;
 const FRIDGE_C = 4;
 const USUAL_CREAM_FAT_PCT = 36;
 const USUAL_COAGULANT = { form: 'liquid', imcuPerMl: 200, ageMonths: 0 } as const;
-
-type Milk = Brief['milk'];
-type Filled = 'fatPct' | 'proteinPct' | 'treatment' | 'homogenised' | 'pH' | 'startC';
-export type ResolvedMilk = Omit<Milk, Filled> & { [Key in Filled]: NonNullable<Milk[Key]> };
-
-/** A brief with every default filled in; `litres` stays open while kilograms are wanted. */
-export interface Resolved extends Omit<Brief, 'milk' | 'options'> {
-  milk: ResolvedMilk;
-  options: Record<string, OptionValue>;
-  roomC: number;
-  altitudeM: number;
-  calcium: boolean;
-  seed: number;
-}
 
 export interface ReadyBrief {
   brief: Resolved;

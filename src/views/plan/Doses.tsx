@@ -4,7 +4,7 @@ import { pHAfter, titrantOf } from '../../core/acid/titrate';
 import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
 import { methodById } from '../../makes';
-import type { Resolved } from '../../plan/brief/resolve';
+import type { Resolved } from '../../plan/brief/resolved';
 import type { Planned } from '../../plan/plan';
 import type { Dose } from '../../plan/schema';
 import { acidText, doseText } from '../../plan/telling';

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { isLiquidAcid } from '../../core/acid/acids';
 import { methodById } from '../../makes';
 import { numberOption } from '../../makes/method';
-import type { Resolved } from '../../plan/brief/resolve';
+import type { Resolved } from '../../plan/brief/resolved';
 import { continuum } from '../../plan/continuum';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
