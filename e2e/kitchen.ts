@@ -57,3 +57,10 @@ export async function walkRicotta(page: Page) {
   await page.getByRole('button', { name: 'Salted' }).click();
   await expect(action(page)).toContainText('Weigh it');
 }
+
+/** Chooses what the milk is to become, from the shelves. */
+export async function choose(page: Page, make: string) {
+  await page.getByRole('button', { name: 'What else could it become?' }).click();
+  await page.getByRole('radio', { name: make, exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText(make);
+}

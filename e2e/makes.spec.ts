@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, noteTemperature, open, toThePot, type } from './kitchen';
+import { action, choose, noteTemperature, open, toThePot, type } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
@@ -22,7 +22,7 @@ async function finish(page: Page, text: string) {
 
 test('a paneer: rinsed, pressed under a weight, chilled, into the book', async ({ page }) => {
   await open(page, '/plan');
-  await page.getByRole('radio', { name: 'Paneer' }).click();
+  await choose(page, 'Paneer');
   await page.getByLabel('Acid', { exact: true }).selectOption('vinegar');
   await type(page, 'Milk', '6');
   await toThePot(page);
@@ -54,7 +54,7 @@ test('a goat’s pot cheese with a rinse and cream, in American units throughout
   await page.getByRole('radio', { name: 'US gallons, cups' }).click();
   await page.getByRole('radio', { name: 'ounces, pounds' }).click();
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await page.getByRole('radio', { name: 'Warm-acid pot cheese' }).click();
+  await choose(page, 'Warm-acid pot cheese');
   await page.getByLabel('Milk of').selectOption('goat');
   await page.getByRole('checkbox', { name: /Dressed with cream/ }).check();
   await page.getByRole('button', { name: 'Rinses: more' }).click();
@@ -98,7 +98,7 @@ test('two makes at once: each is a strand, and the pot asks which', async ({ pag
   await open(page, '/plan');
   await toThePot(page);
   await page.getByRole('link', { name: 'Plan', exact: true }).click();
-  await page.getByRole('radio', { name: 'Paneer' }).click();
+  await choose(page, 'Paneer');
   await toThePot(page);
   await press(page, 'All clean');
   const strands = page.getByRole('navigation', { name: /Day line/ }).getByRole('link');

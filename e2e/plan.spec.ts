@@ -1,10 +1,12 @@
 import { expect, test } from '@playwright/test';
 import { trueProteinPct } from '../src/core/milk/species';
 import { formatter, METRIC } from '../src/core/units/format';
+import { METHODS } from '../src/makes';
 import type { Brief } from '../src/plan/brief/schema';
 import { planBrief } from '../src/plan/plan';
-import { acidText } from '../src/plan/telling';
-import { open, type } from './kitchen';
+import { doseText } from '../src/plan/telling';
+import { hoursText } from '../src/views/common/times';
+import { choose, open, type } from './kitchen';
 
 const f = formatter(METRIC);
 
@@ -29,7 +31,7 @@ function core(
       startC: 4,
       ...change,
     },
-    acid: { kind: 'citric' },
+    ...(METHODS.find((one) => one.id === method)?.acid != null && { acid: { kind: 'citric' } }),
     roomC: 20,
     altitudeM: 0,
     options: {},
@@ -40,33 +42,84 @@ function core(
   return planned.value.plan;
 }
 
-for (const [name, id] of [
-  ['Whole-milk ricotta', 'whole-milk-ricotta'],
-  ['Warm-acid pot cheese', 'warm-acid-pot-cheese'],
-  ['Paneer', 'paneer'],
-] as const) {
-  test(`${name}: the figures on the page are the core’s`, async ({ page }) => {
+for (const { title, id, of } of METHODS) {
+  test(`${title}: the figures on the page are the core’s`, async ({ page }) => {
     await open(page, '/plan');
-    await page.getByRole('radio', { name }).click();
-    await type(page, 'Milk', '7,5');
-    await type(page, 'Fat', '4.2');
-    const plan = core(id, 7.5, { fatPct: 4.2 });
-    const { yieldKg, totalHours } = plan.predictions;
+    if (id !== 'whole-milk-ricotta') await choose(page, title);
+    await type(page, of === 'whey' ? 'Whey' : 'Milk', '7,5');
+    if (of === 'milk') await type(page, 'Fat', '4.2');
+    const milk = of === 'whey' ? { fatPct: 0.3, proteinPct: 0.75, pH: 6.4 } : { fatPct: 4.2 };
+    const method = METHODS.find((one) => one.id === id);
+    const plan = core(id, 7.5, milk, {
+      ...(method?.coagulant && { coagulant: { form: 'liquid', imcuPerMl: 200, ageMonths: 0 } }),
+      ...(method?.culture && { culture: { form: 'freeze-dried' } }),
+    });
+    const { yieldKg } = plan.predictions;
     const scene = page.getByRole('region', { name: 'What becomes of it' });
     await expect(page.getByTestId('yield')).toContainText(f.kgParts(yieldKg.likely).figure);
     await expect(scene).toContainText(`likely ${f.kg(yieldKg.low)} to ${f.kg(yieldKg.high)}`);
-    const minutes = Math.round(totalHours * 60);
-    await expect(scene).toContainText(
-      `${Math.floor(minutes / 60)}\u00a0h\u00a0${String(minutes % 60).padStart(2, '0')}`,
+    await expect(scene).toContainText(hoursText(plan.predictions.totalHours * 60));
+    await expect(scene).toContainText(`${hoursText(plan.predictions.handsOnMin)} of them hands on`);
+    for (const dose of plan.doses)
+      await expect(page.locator(`[data-dose="${dose.id}"]`)).toContainText(doseText(dose, f));
+    await expect(page.getByRole('list', { name: 'Stages' }).getByRole('listitem')).toHaveCount(
+      plan.stages.length + plan.cautions.length,
     );
-    for (const dose of plan.doses) {
-      const line = page.locator(`[data-dose="${dose.id}"]`);
-      await expect(line).toContainText(
-        dose.id === 'acid' ? acidText(dose, dose.grams, f) : f.grams(dose.grams),
-      );
-    }
   });
 }
+
+test('the shelves say what this milk could become, what speaks against it, and by when', async ({ page }) => {
+  await open(page, '/plan');
+  await page.getByRole('button', { name: 'What else could it become?' }).click();
+  await expect(
+    page
+      .getByRole('radiogroup', { name: 'What this milk could become' })
+      .or(page.getByRole('group', { name: 'What this milk could become' })),
+  ).toBeVisible();
+  for (const { title, id } of METHODS) {
+    const item = page.getByRole('radio', { name: title, exact: true });
+    await expect(item).toContainText(id === 'whey-ricotta' ? 'wants fresh sweet whey' : /\d/);
+  }
+  await expect(page.getByRole('radio', { name: 'Skyr' })).toContainText('leaner milk');
+  await page.getByLabel('Treated').selectOption('ultra-heat');
+  await expect(page.getByRole('radio', { name: 'Quick stretched ball' })).toContainText(
+    'does not set with a coagulant',
+  );
+  await expect(page.getByRole('radio', { name: 'Paneer' })).not.toContainText('But');
+});
+
+test('schools and switches change the plan, and what they are stays over a reload', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Quick stretched ball');
+  await page.getByLabel('Stretch by').selectOption('microwave');
+  await page.getByRole('checkbox', { name: 'Stirred while it warms' }).uncheck();
+  await expect(page.getByRole('region', { name: 'To have ready' })).toContainText('a bowl for the microwave');
+  await expect(page.getByRole('list', { name: 'Stages' })).not.toContainText('Stir 2');
+  const kg = await page.getByTestId('yield').textContent();
+  await page.reload();
+  await expect(page.getByTestId('yield')).toHaveText(kg ?? '');
+  await expect(page.getByRole('checkbox', { name: 'Stirred while it warms' })).not.toBeChecked();
+});
+
+test('a coagulant known only by its label, a culture by the sachet: doses come in tablets and sachets', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  await type(page, 'Milk', '8');
+  await page.getByLabel('Coagulant', { exact: true }).selectOption('tablet');
+  await page.getByLabel('Known by').selectOption('label');
+  await type(page, '1 tablet sets', '25');
+  await page.getByLabel('Label says').selectOption('sachet');
+  await type(page, 'One is for', '40');
+  await expect(page.locator('[data-dose="coagulant"]')).toContainText(/tablet/);
+  await expect(page.locator('[data-dose="culture"]')).toContainText(/sachet/);
+  await type(page, '1 tablet sets', 'many');
+  await expect(page.getByRole('region', { name: 'In the pail' })).toContainText('"many" is not a number');
+  await type(page, '1 tablet sets', '25');
+  await type(page, 'Clean break wanted after', '2');
+  await expect(page.getByRole('region', { name: 'How it is made' })).toContainText('give 3 to 180');
+});
 
 test('drawn cheese and whey add up to everything that went into the pail', async ({ page }) => {
   await open(page, '/plan');
@@ -111,7 +164,7 @@ test('units are switched once and remembered; what is typed is kept in meaning',
 
 test('the family’s line: pulled across 80 °C a pot cheese becomes a ricotta', async ({ page }) => {
   await open(page, '/plan');
-  await page.getByRole('radio', { name: 'Warm-acid pot cheese' }).click();
+  await choose(page, 'Warm-acid pot cheese');
   const knob = page.getByRole('slider', { name: 'Set temperature' });
   const acid = page.locator('[data-dose="acid"]');
   const cool = Number.parseFloat((await acid.locator('.figure').textContent()) ?? '');
@@ -120,7 +173,7 @@ test('the family’s line: pulled across 80 °C a pot cheese becomes a ricotta',
   const warmer = Number.parseFloat((await acid.locator('.figure').textContent()) ?? '');
   expect(warmer).toBeLessThan(cool);
   await knob.fill('85');
-  await expect(page.getByRole('radio', { name: 'Whole-milk ricotta' })).toBeChecked();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Whole-milk ricotta');
   await expect(page.getByRole('textbox', { name: 'Scald to', exact: true })).toHaveValue('85');
 });
 
@@ -160,7 +213,7 @@ test.describe('bad input is answered beside the field and nothing typed is lost'
       await expect(page.locator('[data-field="Strength"]').getByRole('alert')).toContainText('give 2 to 30');
     }
     await type(page, 'Strength', '2');
-    await page.getByRole('radio', { name: 'Warm-acid pot cheese' }).click();
+    await choose(page, 'Warm-acid pot cheese');
     await type(page, 'Warm to', '45');
     await expect(page.getByRole('alert')).toContainText(
       /more than milk can take and still set.*stronger acid/,

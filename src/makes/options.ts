@@ -130,8 +130,8 @@ export const stretchWater = (usual: number): NumberOption =>
 
 export const brineOf = (usual: number, reason: string): NumberOption =>
   amount(
-    'Brine',
-    '% w/w',
+    'Brine, by weight',
+    '%',
     { default: usual, min: 5, max: 40, step: 0.5 },
     `${reason} Water takes ${SATURATED_PCT_WW} % at most.`,
   );

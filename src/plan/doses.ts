@@ -62,8 +62,14 @@ function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: numb
   );
 }
 
+/** Nobody spoons more salt than this. */
+const MOST_SPOONED_G = 250;
+
 const salted = (id: Dose['id'], ingredient: string, grams: number, diluteInMl = 0): Dose =>
-  plain(id, ingredient, grams, { spoons: spoonsFor('fine salt', grams).text, diluteInMl: g(diluteInMl) });
+  plain(id, ingredient, grams, {
+    spoons: grams < MOST_SPOONED_G ? spoonsFor('fine salt', grams).text : '',
+    diluteInMl: g(diluteInMl),
+  });
 
 /** Water for calcium chloride, parts by mass; common practice. */
 const CALCIUM_WATER = 20;

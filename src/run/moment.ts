@@ -51,7 +51,8 @@ export function momentOf(state: MakeState, format: Format): Moment {
     base.endsAt = ramp.arrivesAt;
     base.endsWhat = 'at this pace';
   }
-  const advice = stage.kind === 'add-acid' ? acidAdvice(state) : null;
+  const cold = (state.parameters[stage.id] as { cold?: boolean } | undefined)?.cold === true;
+  const advice = stage.kind === 'add-acid' && !cold ? acidAdvice(state) : null;
   return advice ? acidMoment(base, state, advice, format) : base;
 }
 

@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { AcidKind } from '../../core/acid/acids';
+import type { CoagulantForm } from '../../core/coagulant/strength';
 import type { Species, Treatment } from '../../core/milk/species';
 
 /**
@@ -22,6 +23,18 @@ const DRAFT_FIELDS = [
   'creamLitres',
   'creamFatPct',
   'pricePerLitre',
+  'wheyFatPct',
+  'wheyProteinPct',
+  'wheyPH',
+  'strengthImcu',
+  'ageMonths',
+  'setsLitres',
+  'inMin',
+  'atC',
+  'culturePercent',
+  'ageDays',
+  'generation',
+  'labelLitres',
 ] as const;
 export type DraftField = (typeof DRAFT_FIELDS)[number];
 
@@ -36,6 +49,13 @@ export interface Draft {
   /** Litres in hand, or kilograms wanted. */
   by: 'litres' | 'wantKg';
   cream: boolean;
+  calcium: boolean;
+  coagulantForm: CoagulantForm;
+  /** Known by its strength, or by what its label says it sets. */
+  coagulantBy: 'strength' | 'label';
+  cultureForm: 'freeze-dried' | 'liquid' | 'saved';
+  /** What a freeze-dried culture's label speaks of: nothing, a gram, or a sachet. */
+  cultureLabel: 'usual' | 'gram' | 'sachet';
   when: 'now' | 'start' | 'readyBy';
   /** Local wall time as the field gives it. */
   moment: string;
@@ -57,6 +77,11 @@ export const FIRST_DRAFT: Draft = {
   acid: 'citric',
   by: 'litres',
   cream: false,
+  calcium: false,
+  coagulantForm: 'liquid',
+  coagulantBy: 'strength',
+  cultureForm: 'freeze-dried',
+  cultureLabel: 'usual',
   when: 'now',
   moment: '',
   fields: {
@@ -70,6 +95,18 @@ export const FIRST_DRAFT: Draft = {
     creamLitres: at(0.25),
     creamFatPct: at(36),
     pricePerLitre: at(null),
+    wheyFatPct: at(0.3),
+    wheyProteinPct: at(0.75),
+    wheyPH: at(6.4),
+    strengthImcu: at(200),
+    ageMonths: at(0),
+    setsLitres: at(50),
+    inMin: at(40),
+    atC: at(35),
+    culturePercent: at(1.5),
+    ageDays: at(3),
+    generation: at(1),
+    labelLitres: at(30),
   },
   options: {},
   choices: {},

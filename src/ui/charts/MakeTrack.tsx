@@ -1,9 +1,10 @@
 import { extent } from 'd3-array';
-import { scaleLinear, scaleTime } from 'd3-scale';
+import { scaleLinear } from 'd3-scale';
 import { area, curveMonotoneX, line } from 'd3-shape';
 import type { Format } from '../../core/units/format';
 import { fahrenheitOf } from '../../core/units/measures';
 import { HandGlyph } from '../glyphs/glyphs';
+import { trackScale, trackTicks } from './trackScale';
 import { useWidth } from './useWidth';
 
 export interface TrackStage {
@@ -29,6 +30,10 @@ export interface TrackProps {
   clockText(ms: number): string;
   height?: number;
   caption: string;
+  /** Long waits drawn short, so that the work keeps its room. */
+  folded?: boolean;
+  /** How many times wider than its place it is drawn; it scrolls then. */
+  zoom?: number;
 }
 
 const LEFT = 56;
@@ -49,8 +54,11 @@ export function MakeTrack({
   clockText,
   height = 236,
   caption,
+  folded = false,
+  zoom = 1,
 }: TrackProps) {
-  const [ref, width] = useWidth<HTMLDivElement>(800);
+  const [ref, place] = useWidth<HTMLDivElement>(800);
+  const width = place * zoom;
   const total = Math.max(
     1,
     ...stages.map((stage) => stage.startMin + stage.durationMin),
@@ -58,11 +66,11 @@ export function MakeTrack({
     ...readings.map(([m]) => m),
   );
   const bottom = height - BAR - 30;
-  const x = scaleLinear([0, total], [LEFT, width - RIGHT]);
+  const x = trackScale(stages, total, [LEFT, width - RIGHT], folded);
   const shown = (tempC: number) => (format.units.temperature === 'F' ? fahrenheitOf(tempC) : tempC);
   const [, hottest = 100] = extent([...temps.map(([, c]) => shown(c)), ...readings.map(([, c]) => shown(c))]);
   const y = scaleLinear([shown(0), Math.max(hottest as number, shown(40)) * 1.06], [bottom, TOP]);
-  const yPH = scaleLinear([4.4, 7], [bottom, TOP]);
+  const yPH = scaleLinear([Math.min(4.4, ...pHs.map(([, pH]) => pH - 0.15)), 7], [bottom, TOP]);
   const points = pHs.length > 0;
   const toX = (minute: number) => x(minute);
   const tempLine = line<readonly [number, number]>(
@@ -85,12 +93,20 @@ export function MakeTrack({
   );
   const groups = splitAtGaps(band);
   const clockOf = (minute: number) => clockText(startMs + minute * 60_000);
-  const ticks = scaleTime([startMs, startMs + total * 60_000], [0, 1])
-    .ticks(Math.max(2, Math.floor((width - LEFT - RIGHT) / 110)))
-    .map((tick) => (Number(tick) - startMs) / 60_000);
+  const ticks = trackTicks(x, stages, startMs, total, width - LEFT - RIGHT, folded);
   return (
-    <figure ref={ref} className="relative m-0 w-full">
-      <svg width={width} height={height} className="block max-w-full" role="img" aria-label={caption}>
+    <figure
+      ref={ref}
+      className={`relative m-0 w-full ${zoom > 1 ? 'overflow-x-auto' : ''}`}
+      {...(zoom > 1 && { tabIndex: 0, 'aria-label': `${caption}, wider than its place: scroll` })}
+    >
+      <svg
+        width={width}
+        height={height}
+        className={zoom > 1 ? 'block' : 'block max-w-full'}
+        role="img"
+        aria-label={caption}
+      >
         <defs>
           <pattern
             id="hands-on"

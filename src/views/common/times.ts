@@ -4,6 +4,7 @@ import { format as formatDate, isSameDay } from 'date-fns';
 export function hoursText(minutes: number): string {
   const whole = Math.round(minutes);
   if (whole < 60) return `${whole}\u00a0min`;
+  if (whole >= 4320) return `${(whole / 1440).toFixed(whole % 1440 < 72 ? 0 : 1)}\u00a0days`;
   return `${Math.floor(whole / 60)}\u00a0h\u00a0${String(whole % 60).padStart(2, '0')}`;
 }
 
@@ -16,9 +17,10 @@ export function countdownText(ms: number): string {
   return `${over ? '+' : ''}${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
 }
 
-/** "14:05" today, "Fri 14:05" on another day. */
+/** "14:05" today, "Fri 14:05" within the week, "Mon 7 Dec 14:05" beyond. */
 export function momentText(ms: number, now: number): string {
-  return formatDate(ms, isSameDay(ms, now) ? 'HH:mm' : 'EEE HH:mm');
+  if (isSameDay(ms, now)) return formatDate(ms, 'HH:mm');
+  return formatDate(ms, Math.abs(ms - now) < 6 * 86_400_000 ? 'EEE HH:mm' : 'EEE d MMM HH:mm');
 }
 
 export const dayText = (ms: number): string => formatDate(ms, 'EEE d MMM yyyy');

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import { amountOfGrams, gramsOfProduct } from '../../core/acid/acids';
 import { bufferOf } from '../../core/acid/buffer';
 import { pHAfter, titrantOf } from '../../core/acid/titrate';
@@ -7,6 +8,7 @@ import { methodById } from '../../makes';
 import type { Resolved } from '../../plan/brief/resolved';
 import type { Planned } from '../../plan/plan';
 import type { Dose } from '../../plan/schema';
+import { acidStandIns } from '../../plan/standIns';
 import { acidText, doseText } from '../../plan/telling';
 import { pailOf as milkOf, NO_DEPARTURE } from '../../plan/world';
 import { useFormat } from '../../store/hooks';
@@ -31,6 +33,10 @@ export function Doses({ planned }: { planned: Planned }) {
             ))}
             {dose.id === 'acid' ? (
               <AcidNotes dose={dose} planned={planned} format={format} />
+            ) : dose.id === 'coagulant' ? (
+              <p className="text-[15px]">
+                in {format.millilitres(dose.diluteInMl)} of cool water without chlorine, only when it goes in.
+              </p>
             ) : (
               dose.diluteInMl > 0 && (
                 <p className="text-[15px]">
@@ -87,6 +93,7 @@ function AcidNotes({ dose, planned, format }: { dose: Dose; planned: Planned; fo
   const need = planned.spread?.acidNeeded;
   const grams = (amount: number) => (brief.acid ? gramsOfProduct(brief.acid, amount) : 0);
   const hinge = planned.spread?.acidHinges[0];
+  const standIns = useMemo(() => acidStandIns(planned), [planned]);
   return (
     <>
       <p className="text-[15px]">
@@ -100,6 +107,18 @@ function AcidNotes({ dose, planned, format }: { dose: Dose; planned: Planned; fo
           'All of it into the cold milk, stirring fast.'
         )}
       </p>
+      {standIns.length > 0 && (
+        <p className="text-[15px] text-ink-soft">
+          None in the house?{' '}
+          {standIns
+            .map(
+              (one) =>
+                `${one.millilitres === null ? format.grams(one.grams) : format.millilitres(one.millilitres)} of ${one.name}`,
+            )
+            .join(', ')}{' '}
+          would do the same.
+        </p>
+      )}
       {need && (
         <p className="text-[15px] text-ink-soft">
           This milk may want {acidText(dose, grams(need.low), format)} to{' '}

@@ -1,34 +1,125 @@
+import { format as formatDate } from 'date-fns';
 import { ToggleGroup } from 'radix-ui';
-import { METHODS } from '../../makes';
+import { useMemo, useState } from 'react';
+import { methodById } from '../../makes';
+import { useFormat, useNow } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+import { hoursText } from '../common/times';
+import { type Becoming, becomings, SHELVES } from './becomings';
 
-/** The makes as the names over a shelf: the chosen one large. */
+/** The make being planned, by name; and on request everything else this milk could become. */
 export function MethodChooser() {
-  const dispatch = useAppDispatch();
   const chosen = useAppSelector((state) => state.draft.method);
-  const method = METHODS.find((one) => one.id === chosen);
+  const [open, setOpen] = useState(false);
+  const method = methodById(chosen);
   return (
-    <header className="mb-3">
-      <h1 className="sr-only">Plan: {method?.title}</h1>
-      <ToggleGroup.Root
-        type="single"
-        value={chosen}
-        aria-label="What to make"
-        onValueChange={(next) => next && dispatch(draftChanged({ method: next }))}
-        className="flex flex-wrap items-baseline gap-x-6 gap-y-1"
-      >
-        {METHODS.map((one) => (
-          <ToggleGroup.Item
-            key={one.id}
-            value={one.id}
-            className="name min-h-11 text-left data-[state=on]:border-b-[5px] data-[state=on]:border-now-edge data-[state=on]:text-[30px] data-[state=off]:text-[20px] data-[state=off]:text-ink-soft data-[state=off]:underline data-[state=off]:decoration-rim-soft data-[state=off]:decoration-2 data-[state=off]:underline-offset-[6px] data-[state=off]:hover:text-ink tab:data-[state=off]:text-[22px] tab:data-[state=on]:text-[36px]"
-          >
-            {one.title}
-          </ToggleGroup.Item>
-        ))}
-      </ToggleGroup.Root>
+    <header className="mb-4">
+      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+        <h1 className="name border-b-[5px] border-now-edge text-[30px] leading-tight tab:text-[38px]">
+          <span className="sr-only">Plan: </span>
+          {method?.title}
+        </h1>
+        <Button size="small" aria-expanded={open} aria-controls="shelves" onClick={() => setOpen(!open)}>
+          {open ? 'Put the shelves away' : 'What else could it become?'}
+        </Button>
+      </div>
       <p className="mt-1.5 max-w-[70rem] text-[15px] text-ink-soft">{method?.about}</p>
+      <div id="shelves">{open && <Shelves onChosen={() => setOpen(false)} />}</div>
     </header>
+  );
+}
+
+function Shelves({ onChosen }: { onChosen(): void }) {
+  const dispatch = useAppDispatch();
+  const draft = useAppSelector((state) => state.draft);
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const format = useFormat();
+  const now = useNow(60_000);
+  const all = useMemo(
+    () => becomings(draft, kitchen, format, formatDate(now, "yyyy-MM-dd'T'HH:mm"), now),
+    [draft, kitchen, format, now],
+  );
+  const choose = (method: string) => {
+    if (method === '') return;
+    dispatch(draftChanged({ method }));
+    onChosen();
+  };
+  return (
+    <ToggleGroup.Root
+      type="single"
+      orientation="vertical"
+      value={draft.method}
+      aria-label="What this milk could become"
+      onValueChange={choose}
+      className="plate mt-3 grid gap-x-6 gap-y-4 px-5 pt-4 pb-5 tab:grid-cols-2 lap:grid-cols-4"
+    >
+      {SHELVES.map((shelf) => (
+        <div key={shelf.name}>
+          <h2 className="text-[20px]">{shelf.name}</h2>
+          <p className="text-[14px] text-ink-soft">{shelf.how}</p>
+          {all
+            .filter(({ method }) => shelf.families.includes(method.family))
+            .map((one) => (
+              <OnShelf key={one.method.id} {...one} />
+            ))}
+        </div>
+      ))}
+    </ToggleGroup.Root>
+  );
+}
+
+function OnShelf({ method, plan, against }: Becoming) {
+  const format = useFormat();
+  const p = plan?.predictions;
+  return (
+    <ToggleGroup.Item
+      value={method.id}
+      aria-label={method.title}
+      aria-describedby={`figures-${method.id}`}
+      className="group mt-2 block w-full border-b-[5px] border-rim pb-1.5 text-left hover:bg-plate-soft data-[state=on]:border-now-edge data-[state=on]:bg-now-wash"
+    >
+      <span className="flex items-end gap-2.5">
+        <Wheel kg={p?.yieldKg.likely ?? 0} />
+        <span className="name min-w-0 flex-1 text-[18px] leading-tight">{method.title}</span>
+      </span>
+      <span id={`figures-${method.id}`} className="mt-0.5 block text-[14px]">
+        {p && (
+          <>
+            <strong className="figure text-[17px]">{format.kg(p.yieldKg.likely)}</strong> ·{' '}
+            {longText(p.totalHours)} · hands {hoursText(p.handsOnMin)}
+          </>
+        )}
+        {against.length > 0 && <span className="block text-ink-soft">But: {against.join('; ')}.</span>}
+      </span>
+    </ToggleGroup.Item>
+  );
+}
+
+/** Hours as a shelf label says them: days from two on. */
+function longText(hours: number): string {
+  if (hours < 48) return hoursText(hours * 60);
+  const days = hours / 24;
+  return `${Math.round(days)}\u00a0days`;
+}
+
+/** A cheese on its shelf, as big as there is of it. */
+function Wheel({ kg }: { kg: number }) {
+  const size = Math.min(34, 9 + 15 * Math.cbrt(kg));
+  if (kg <= 0) return null;
+  return (
+    <svg width="36" height="22" viewBox="0 0 36 22" aria-hidden="true" className="shrink-0">
+      <rect
+        x={(36 - size) / 2}
+        y={22 - size * 0.6}
+        width={size}
+        height={size * 0.6}
+        rx={size * 0.16}
+        fill="var(--cheese-water)"
+        stroke="var(--rim)"
+        strokeWidth="2.2"
+      />
+    </svg>
   );
 }

@@ -1,4 +1,5 @@
-import { useMemo } from 'react';
+import { format as formatDate } from 'date-fns';
+import { useMemo, useState } from 'react';
 import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
 import { courseOf } from '../../plan/course';
@@ -6,9 +7,13 @@ import type { Planned } from '../../plan/plan';
 import { tellingOf } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { MakeTrack } from '../../ui/charts/MakeTrack';
+import { FOLD_FROM_MIN } from '../../ui/charts/trackScale';
 import { HandGlyph } from '../../ui/glyphs/glyphs';
+import { Button } from '../../ui/parts/Button';
 import { Cautions } from '../../ui/parts/Cautions';
-import { clockText, hoursText } from '../common/times';
+import { clockText } from '../common/times';
+
+const dayClock = (ms: number) => formatDate(ms, 'EEE HH:mm');
 
 /** The make over its hours: heat, pH, stages; then the stages in words with their cautions in place. */
 export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: number }) {
@@ -16,6 +21,11 @@ export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: num
   const course = useMemo(() => courseOf(planned), [planned]);
   const telling = useMemo(() => tellingOf(planned.plan, format), [planned, format]);
   const { stages, cautions } = planned.plan;
+  const total = stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
+  const long = total > FOLD_FROM_MIN;
+  const [folded, setFolded] = useState(true);
+  const [zoom, setZoom] = useState(1);
+  const stageClock = total > 20 * 60 ? dayClock : clockText;
   const words = stages.map((stage) => stageKind(stage.kind).words(planned.parameters[stage.id], telling));
   return (
     <section aria-label="The make" className="mt-6">
@@ -25,6 +35,21 @@ export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: num
           line: heat · dots: pH · bands: what still works · hatched: your hands
         </span>
       </h2>
+      <div className="mt-1 mb-2 flex flex-wrap items-center gap-2">
+        {long && (
+          <Button size="small" aria-pressed={folded} onClick={() => setFolded(!folded)}>
+            {folded ? 'Waits folded: unfold' : 'Fold long waits'}
+          </Button>
+        )}
+        <Button size="small" aria-label="Wider" disabled={zoom >= 8} onClick={() => setZoom(zoom * 2)}>
+          ↔ wider
+        </Button>
+        {zoom > 1 && (
+          <Button size="small" onClick={() => setZoom(1)}>
+            whole make
+          </Button>
+        )}
+      </div>
       <MakeTrack
         stages={stages.map((stage, index) => ({
           id: stage.id,
@@ -39,7 +64,9 @@ export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: num
         pHs={course.pHs}
         format={format}
         startMs={startMs}
-        clockText={clockText}
+        clockText={total > 20 * 60 ? dayClock : clockText}
+        folded={long && folded}
+        zoom={zoom}
         caption="Planned temperature and pH over the make"
       />
       <ol className="mt-4 gap-x-8 tab:columns-2" aria-label="Stages">
@@ -51,13 +78,15 @@ export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: num
           return (
             <li key={stage.id} className="stitch break-inside-avoid pt-2 pb-2">
               <div className="flex items-baseline gap-3">
-                <span className="figure w-13 shrink-0 text-[18px]">
-                  {clockText(startMs + stage.startMin * 60_000)}
+                <span
+                  className={`figure shrink-0 whitespace-nowrap text-[18px] ${total > 20 * 60 ? 'w-24' : 'w-13'}`}
+                >
+                  {stageClock(startMs + stage.startMin * 60_000)}
                 </span>
                 <span className="name min-w-0 flex-1 text-[18px]">{words[index]?.title}</span>
                 <span className="flex items-center gap-1 text-[15px] whitespace-nowrap text-ink-soft">
                   {busy && <HandGlyph size={18} />}
-                  {hoursText(stage.durationMin.likely)}
+                  {format.minutes(stage.durationMin.likely)}
                 </span>
               </div>
               <Cautions texts={texts} />

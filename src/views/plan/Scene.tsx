@@ -11,6 +11,7 @@ import { FamilyLine } from './FamilyLine';
 import { Hinges } from './Hinges';
 import { PlanTrack } from './PlanTrack';
 import { timesOf } from './planTimes';
+import { Ready } from './Ready';
 import { StartButton } from './StartButton';
 
 /** Pail, doses, the family's line and the track, standing on one shelf. */
@@ -52,7 +53,7 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
           </p>
           <p className="stitch mt-3 pt-3 text-[16px]">
             <strong className="figure text-[26px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}
-            <strong>{format.number(p.handsOnMin)} min</strong> of them hands on
+            <strong>{hoursText(p.handsOnMin)}</strong> of them hands on
             {p.costPerKg !== null && (
               <>
                 {' '}
@@ -72,8 +73,9 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
         <Doses planned={planned} />
         <Hinges hinges={plan.hinges} />
       </div>
-      <FamilyLine planned={planned} />
+      {method.acid === 'turns' && method.of === 'milk' && <FamilyLine planned={planned} />}
       <PlanTrack planned={planned} startMs={times.startMs} />
+      <Ready planned={planned} />
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"

@@ -11,40 +11,83 @@ import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
 
 export type BriefResult = { brief: Brief | null; faults: Fault[] };
 
-/** Where each field of the form sits in a brief. */
-export const PATHS: Record<DraftField, string> = {
-  litres: 'milk.litres',
-  wantKg: 'wantKg',
-  fatPct: 'milk.fatPct',
-  proteinPct: 'milk.proteinPct',
-  pH: 'milk.pH',
-  startC: 'milk.startC',
-  strengthPct: 'acid.strengthPct',
-  creamLitres: 'cream.litres',
-  creamFatPct: 'cream.fatPct',
-  pricePerLitre: 'milk.pricePerLitre',
+/** Where each field of the form sits in a brief, and what it may be. */
+export const FIELDS: Record<
+  DraftField,
+  { path: string; bounds: { min: number; max: number }; optional?: true }
+> = {
+  litres: { path: 'milk.litres', bounds: BOUNDS.litres },
+  wantKg: { path: 'wantKg', bounds: BOUNDS.wantKg },
+  fatPct: { path: 'milk.fatPct', bounds: BOUNDS.fatPct },
+  proteinPct: { path: 'milk.proteinPct', bounds: BOUNDS.proteinPct },
+  pH: { path: 'milk.pH', bounds: BOUNDS.milkPH, optional: true },
+  startC: { path: 'milk.startC', bounds: BOUNDS.startC },
+  strengthPct: { path: 'acid.strengthPct', bounds: BOUNDS.vinegarPct },
+  creamLitres: { path: 'cream.litres', bounds: BOUNDS.creamLitres },
+  creamFatPct: { path: 'cream.fatPct', bounds: BOUNDS.creamFatPct },
+  pricePerLitre: { path: 'milk.pricePerLitre', bounds: BOUNDS.price, optional: true },
+  wheyFatPct: { path: 'milk.fatPct', bounds: BOUNDS.fatPct },
+  wheyProteinPct: { path: 'milk.proteinPct', bounds: { min: 0.2, max: 9 } },
+  wheyPH: { path: 'milk.pH', bounds: BOUNDS.wheyPH },
+  strengthImcu: { path: 'coagulant.strength', bounds: BOUNDS.imcuPerMl },
+  ageMonths: { path: 'coagulant.ageMonths', bounds: BOUNDS.ageMonths },
+  setsLitres: { path: 'coagulant.setsLitres', bounds: { min: 0.1, max: 10_000 } },
+  inMin: { path: 'coagulant.inMin', bounds: { min: 1, max: 300 } },
+  atC: { path: 'coagulant.atC', bounds: { min: 15, max: 55 } },
+  culturePercent: { path: 'culture.percent', bounds: { min: 0.05, max: 20 } },
+  ageDays: { path: 'culture.ageDays', bounds: { min: 0, max: 365 } },
+  generation: { path: 'culture.generation', bounds: { min: 0, max: 200 } },
+  labelLitres: { path: 'culture.label', bounds: { min: 0.1, max: 100_000 } },
 };
 
-const EMPTY_BOUNDS = {
-  litres: BOUNDS.litres,
-  wantKg: BOUNDS.wantKg,
-  fatPct: BOUNDS.fatPct,
-  proteinPct: BOUNDS.proteinPct,
-  pH: BOUNDS.milkPH,
-  startC: BOUNDS.startC,
-  strengthPct: BOUNDS.vinegarPct,
-  creamLitres: BOUNDS.creamLitres,
-  creamFatPct: BOUNDS.creamFatPct,
-  pricePerLitre: BOUNDS.price,
-} as const satisfies Record<DraftField, { min: number; max: number }>;
-
-/** Fields that may be left empty. */
-const OPTIONAL: readonly DraftField[] = ['pH', 'pricePerLitre'];
+/** The field of a brief that holds a coagulant's strength, by its form. */
+export const STRENGTH_FIELD = { liquid: 'imcuPerMl', tablet: 'imcuEach', powder: 'imcuPerG' } as const;
+const LABEL_PER = { liquid: 'mL', tablet: 'tablet', powder: 'g' } as const;
 
 function unreadable(path: string, text: string | null, bounds: { min: number; max: number }): Fault {
   const { min, max } = bounds;
   const problem = text === null || text.trim() === '' ? 'is empty' : `"${text}" is not a number`;
   return { path, problem, remedy: `give ${min} to ${max}`, bounds: { min, max } };
+}
+
+type Read = (name: DraftField, at?: string) => number | undefined;
+
+function coagulantOf({ coagulantForm: form, coagulantBy }: Draft, read: Read) {
+  const ageMonths = read('ageMonths');
+  return coagulantBy === 'strength'
+    ? { form, [STRENGTH_FIELD[form]]: read('strengthImcu', `coagulant.${STRENGTH_FIELD[form]}`), ageMonths }
+    : {
+        form,
+        per: LABEL_PER[form],
+        setsLitres: read('setsLitres'),
+        inMin: read('inMin'),
+        atC: read('atC'),
+        ageMonths,
+      };
+}
+
+function cultureOf({ cultureForm: form, cultureLabel }: Draft, read: Read) {
+  switch (form) {
+    case 'freeze-dried':
+      return {
+        form,
+        ...(cultureLabel === 'gram' && {
+          labelLitresPerGram: read('labelLitres', 'culture.labelLitresPerGram'),
+        }),
+        ...(cultureLabel === 'sachet' && {
+          labelLitresPerSachet: read('labelLitres', 'culture.labelLitresPerSachet'),
+        }),
+      };
+    case 'liquid':
+      return { form, percent: read('culturePercent'), ageDays: read('ageDays') };
+    case 'saved':
+      return {
+        form,
+        percent: read('culturePercent'),
+        ageDays: read('ageDays'),
+        generation: read('generation'),
+      };
+  }
 }
 
 /**
@@ -54,14 +97,16 @@ function unreadable(path: string, text: string | null, bounds: { min: number; ma
 export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefResult {
   const method = methodById(draft.method);
   const faults: Fault[] = [];
-  const read = (name: DraftField): number | undefined => {
+  const read = (name: DraftField, at?: string): number | undefined => {
     const field = draft.fields[name];
     if (field.value !== null) return field.value;
-    if (!OPTIONAL.includes(name) || (field.text ?? '').trim() !== '')
-      faults.push(unreadable(PATHS[name], field.text, EMPTY_BOUNDS[name]));
+    const { path, bounds, optional } = FIELDS[name];
+    if (!optional || (field.text ?? '').trim() !== '')
+      faults.push(unreadable(at ?? path, field.text, bounds));
     return undefined;
   };
-  const protein = read('proteinPct');
+  const whey = method?.of === 'whey';
+  const protein = read(whey ? 'wheyProteinPct' : 'proteinPct');
   const options: Record<string, number | string | boolean> = { ...draft.choices[draft.method] };
   for (const [key, field] of Object.entries(draft.options[draft.method] ?? {}) as [string, FieldValue][]) {
     const option = numberOption(method, key);
@@ -85,14 +130,14 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
     milk: {
       species: draft.species,
       ...(draft.by === 'litres' && { litres: read('litres') }),
-      fatPct: read('fatPct'),
+      fatPct: read(whey ? 'wheyFatPct' : 'fatPct'),
       proteinPct:
-        protein !== undefined && kitchen.proteinBasis === 'crude'
+        protein !== undefined && !whey && kitchen.proteinBasis === 'crude'
           ? trueProteinPct(protein, draft.species)
           : protein,
       treatment: draft.treatment,
       homogenised: draft.homogenised,
-      pH: read('pH'),
+      pH: read(whey ? 'wheyPH' : 'pH'),
       startC: read('startC'),
       pricePerLitre: read('pricePerLitre'),
     },
@@ -102,6 +147,9 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
     ...(method?.acid != null && {
       acid: { kind: draft.acid, ...(wantsStrength && { strengthPct: read('strengthPct') }) },
     }),
+    ...(method?.coagulant != null && { coagulant: coagulantOf(draft, read) }),
+    ...(method?.culture != null && { culture: cultureOf(draft, read) }),
+    ...(draft.calcium && { calcium: true }),
     roomC: kitchen.roomC,
     altitudeM: kitchen.altitudeM,
     ...(kitchen.currency !== '' && { currency: kitchen.currency }),

@@ -1,0 +1,243 @@
+import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
+import { BOUNDS } from '../../core/faults/bounds';
+import type { Fault } from '../../core/faults/fault';
+import type { Method } from '../../makes/method';
+import { useFormat } from '../../store/hooks';
+import { type Draft, draftChanged } from '../../store/slices/draft';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Switch } from '../../ui/parts/Switch';
+import { faultText } from '../common/faultText';
+import { STRENGTH_FIELD } from './briefOf';
+import { DraftNumber } from './DraftNumber';
+
+interface PartProps {
+  draft: Draft;
+  faults: readonly Fault[];
+  change(next: Parameters<typeof draftChanged>[0]): void;
+}
+
+function AcidPart({ draft, faults, change }: PartProps) {
+  const format = useFormat();
+  const fault = faults.find((one) => one.path === 'acid');
+  return (
+    <>
+      <Select
+        label="Acid"
+        value={draft.acid}
+        options={ACID_KINDS.map((value) => ({ value, text: ACIDS[value].name }))}
+        onChange={(acid: AcidKind) => change({ acid })}
+      />
+      {ACIDS[draft.acid].defaultStrengthPct !== null && (
+        <div className="mt-2">
+          <DraftNumber
+            name="strengthPct"
+            label="Strength"
+            bounds={draft.acid === 'vinegar' ? BOUNDS.vinegarPct : BOUNDS.lacticPct}
+            step={0.5}
+            unit="%"
+            hint="grams of acid in 100 mL, as the label says"
+            faults={faults}
+          />
+        </div>
+      )}
+      <p className="mt-1 text-sm text-ink-soft">Tastes {ACIDS[draft.acid].taste}.</p>
+      {fault && <FaultText>{faultText(fault, format)}</FaultText>}
+    </>
+  );
+}
+
+const STRENGTH = {
+  liquid: { label: 'IMCU in a mL', bounds: BOUNDS.imcuPerMl, step: 10 },
+  tablet: { label: 'IMCU a tablet', bounds: BOUNDS.imcuEach, step: 100 },
+  powder: { label: 'IMCU in a gram', bounds: BOUNDS.imcuPerG, step: 100 },
+} as const;
+
+function CoagulantPart({ draft, faults, change }: PartProps) {
+  const format = useFormat();
+  const fault = faults.find((one) => one.path === 'coagulant');
+  const form = draft.coagulantForm;
+  return (
+    <>
+      <Select
+        label="Coagulant"
+        value={form}
+        options={[
+          { value: 'liquid', text: 'liquid' },
+          { value: 'tablet', text: 'tablets' },
+          { value: 'powder', text: 'powder' },
+        ]}
+        onChange={(coagulantForm) => change({ coagulantForm })}
+      />
+      <Select
+        label="Known by"
+        value={draft.coagulantBy}
+        options={[
+          { value: 'strength', text: 'its strength' },
+          { value: 'label', text: 'what it sets' },
+        ]}
+        onChange={(coagulantBy) => change({ coagulantBy })}
+      />
+      {draft.coagulantBy === 'strength' ? (
+        <DraftNumber
+          name="strengthImcu"
+          {...STRENGTH[form]}
+          path={`coagulant.${STRENGTH_FIELD[form]}`}
+          bare
+          hint="single strength is about 200 in a mL"
+          faults={faults}
+        />
+      ) : (
+        <>
+          <DraftNumber
+            name="setsLitres"
+            label={`1 ${{ liquid: 'mL', tablet: 'tablet', powder: 'g' }[form]} sets`}
+            step={1}
+            quantity="volume"
+            bare
+            faults={faults}
+          />
+          <DraftNumber name="inMin" label="in" step={5} unit="min" bare faults={faults} />
+          <DraftNumber name="atC" label="at" step={1} quantity="temperature" bare faults={faults} />
+        </>
+      )}
+      <DraftNumber name="ageMonths" label="Kept for" step={1} unit="months" bare faults={faults} />
+      {fault && <FaultText>{faultText(fault, format)}</FaultText>}
+    </>
+  );
+}
+
+function CulturePart({ draft, faults, change }: PartProps) {
+  const format = useFormat();
+  const fault = faults.find((one) => one.path === 'culture');
+  return (
+    <>
+      <Select
+        label="Culture is"
+        value={draft.cultureForm}
+        options={[
+          { value: 'freeze-dried', text: 'freeze-dried' },
+          { value: 'liquid', text: 'a live liquid' },
+          { value: 'saved', text: 'saved from a batch' },
+        ]}
+        onChange={(cultureForm) => change({ cultureForm })}
+      />
+      {draft.cultureForm === 'freeze-dried' ? (
+        <>
+          <Select
+            label="Label says"
+            value={draft.cultureLabel}
+            options={[
+              { value: 'usual', text: 'nothing of use' },
+              { value: 'gram', text: 'milk for a gram' },
+              { value: 'sachet', text: 'milk for a sachet' },
+            ]}
+            onChange={(cultureLabel) => change({ cultureLabel })}
+          />
+          {draft.cultureLabel !== 'usual' && (
+            <DraftNumber
+              name="labelLitres"
+              label={draft.cultureLabel === 'gram' ? '1 g is for' : 'One is for'}
+              path={
+                draft.cultureLabel === 'gram' ? 'culture.labelLitresPerGram' : 'culture.labelLitresPerSachet'
+              }
+              step={1}
+              quantity="volume"
+              bare
+              faults={faults}
+            />
+          )}
+        </>
+      ) : (
+        <>
+          <DraftNumber
+            name="culturePercent"
+            label="Of the milk"
+            step={0.1}
+            unit="%"
+            bare
+            hint="a cup of live buttermilk in 15 L is about 1.6 %"
+            faults={faults}
+          />
+          <DraftNumber name="ageDays" label="Kept for" step={1} unit="days" bare faults={faults} />
+          {draft.cultureForm === 'saved' && (
+            <DraftNumber
+              name="generation"
+              label="Generation"
+              step={1}
+              bare
+              hint="how often it has been passed on"
+              faults={faults}
+            />
+          )}
+        </>
+      )}
+      {fault && <FaultText>{faultText(fault, format)}</FaultText>}
+    </>
+  );
+}
+
+function CreamPart({ draft, faults, change, method }: PartProps & { method: Method }) {
+  const format = useFormat();
+  const usual = method.usual.creamPerLitre;
+  const text = method.cream === 'milk' ? 'Cream stirred into the milk' : 'Dressed with cream at the end';
+  return (
+    <>
+      <Switch
+        label={usual === undefined ? text : 'Another amount of cream'}
+        on={draft.cream}
+        onChange={(cream) => change({ cream })}
+      />
+      {usual !== undefined && !draft.cream && (
+        <p className="text-sm text-ink-soft">As usual: {format.litres(usual)} of cream to each litre.</p>
+      )}
+      {draft.cream && (
+        <div className="mt-1 space-y-2">
+          <DraftNumber name="creamLitres" label="Cream" step={0.05} quantity="volume" faults={faults} />
+          <DraftNumber name="creamFatPct" label="Its fat" step={1} unit="%" faults={faults} />
+        </div>
+      )}
+    </>
+  );
+}
+
+/** What goes into the milk: only what the make takes. */
+export function Ingredients({ method, faults }: { method: Method; faults: readonly Fault[] }) {
+  const dispatch = useAppDispatch();
+  const draft = useAppSelector((state) => state.draft);
+  const part: PartProps = { draft, faults, change: (next) => dispatch(draftChanged(next)) };
+  const setting = method.coagulant !== null && 'minutes' in method.coagulant;
+  return (
+    <>
+      {method.acid !== null && (
+        <div className="stitch pt-3">
+          <AcidPart {...part} />
+        </div>
+      )}
+      {method.culture !== null && (
+        <div className="stitch space-y-2 pt-3">
+          <CulturePart {...part} />
+        </div>
+      )}
+      {method.coagulant !== null && (
+        <div className="stitch space-y-2 pt-3">
+          <CoagulantPart {...part} />
+          <Switch
+            label="Calcium, for a firmer set"
+            on={draft.calcium}
+            onChange={(calcium) => part.change({ calcium })}
+          />
+          {setting && !draft.calcium && (draft.homogenised || draft.treatment === 'high-pasteurised') && (
+            <p className="text-sm text-ink-soft">This milk sets weak: calcium helps.</p>
+          )}
+        </div>
+      )}
+      {method.cream && (
+        <div className="stitch pt-3">
+          <CreamPart {...part} method={method} />
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,79 @@
+import { useMemo } from 'react';
+import { kitOf } from '../../plan/kit';
+import { timesTheMilk } from '../../plan/larger';
+import type { Planned } from '../../plan/plan';
+import { useFormat } from '../../store/hooks';
+import { hoursText } from '../common/times';
+
+const TIMES = 3;
+
+/** What has to stand ready before the first stage, and what three times as much would ask. */
+export function Ready({ planned }: { planned: Planned }) {
+  const format = useFormat();
+  const kit = useMemo(() => kitOf(planned, format), [planned, format]);
+  const larger = useMemo(() => timesTheMilk(planned.plan, TIMES), [planned.plan]);
+  return (
+    <div className="mt-6 grid gap-x-7 gap-y-5 tab:grid-cols-2">
+      <section aria-label="To have ready">
+        <h2 className="text-[23px]">To have ready</h2>
+        <ul className="mt-1 text-[15px]">
+          {kit.map(({ what, why }) => (
+            <li key={what} className="stitch py-1">
+              <strong>{what}</strong> <span className="text-ink-soft">{why}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {larger && <Worth planned={planned} larger={larger} />}
+    </div>
+  );
+}
+
+function Worth({ planned, larger }: { planned: Planned; larger: Planned['plan'] }) {
+  const format = useFormat();
+  const once = planned.plan.predictions;
+  const more = larger.predictions;
+  const perKilo = (p: typeof once) => hoursText(p.handsOnMin / p.yieldKg.likely);
+  const rows = [
+    { what: 'cheese', once: format.kg(once.yieldKg.likely), more: format.kg(more.yieldKg.likely) },
+    { what: 'hands on', once: hoursText(once.handsOnMin), more: hoursText(more.handsOnMin) },
+    { what: 'hands for a kilo', once: perKilo(once), more: perKilo(more) },
+    { what: 'hours to ready', once: hoursText(once.totalHours * 60), more: hoursText(more.totalHours * 60) },
+    ...(once.costPerKg !== null && more.costPerKg !== null
+      ? [
+          {
+            what: `a kilo costs${planned.plan.brief.currency ? `, ${planned.plan.brief.currency}` : ''}`,
+            once: format.number(once.costPerKg, 2),
+            more: format.number(more.costPerKg, 2),
+          },
+        ]
+      : []),
+  ];
+  return (
+    <section aria-label="Is more worth it?">
+      <h2 className="text-[23px]">Is more worth it?</h2>
+      <table className="mt-1 w-full text-[15px]">
+        <thead>
+          <tr className="text-left text-ink-soft">
+            <th className="font-medium">
+              <span className="sr-only">what</span>
+            </th>
+            <th className="py-1 text-right font-medium">
+              {format.litres(planned.plan.brief.milk.litres ?? 0)}
+            </th>
+            <th className="py-1 text-right font-medium">{format.litres(larger.brief.milk.litres ?? 0)}</th>
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map((row) => (
+            <tr key={row.what} className="stitch">
+              <th className="py-1.5 text-left font-normal">{row.what}</th>
+              <td className="figure text-right text-[18px]">{row.once}</td>
+              <td className="figure text-right text-[18px]">{row.more}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

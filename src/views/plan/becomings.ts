@@ -1,0 +1,76 @@
+import { getHours } from 'date-fns';
+import type { Format } from '../../core/units/format';
+import type { Kitchen } from '../../files/backup';
+import { METHODS } from '../../makes';
+import type { Family, Method } from '../../makes/method';
+import { planBrief } from '../../plan/plan';
+import type { Plan } from '../../plan/schema';
+import type { Draft } from '../../store/slices/draft';
+import { faultText } from '../common/faultText';
+import { clockText, momentText } from '../common/times';
+import { briefOf } from './briefOf';
+import { timesOf } from './planTimes';
+
+/** What could become of the milk in hand: one make with its figures, and what speaks against it. */
+export interface Becoming {
+  method: Method;
+  plan: Plan | null;
+  against: string[];
+}
+
+/** Families in the order of the shelves. */
+export const SHELVES: readonly { families: readonly Family[]; name: string; how: string }[] = [
+  { families: ['acid-set'], name: 'Acid-set', how: 'acid and heat, no waiting' },
+  { families: ['lactic-set'], name: 'Lactic-set', how: 'a culture and a night' },
+  { families: ['stretched-curd'], name: 'Stretched', how: 'hot hands' },
+  { families: ['squeaky-curd', 'pressed-fresh'], name: 'Squeaky and pressed', how: 'cut, cook, knit' },
+];
+
+const NIGHT_FROM = 23;
+const NIGHT_TO = 6;
+const atNight = (ms: number) => getHours(ms) >= NIGHT_FROM || getHours(ms) < NIGHT_TO;
+
+/** The first moment at night when a plan wants hands, ms; null where it wants none. */
+export function nightCall(plan: Plan, startMs: number): number | null {
+  const stage = plan.stages.find(
+    (one) => one.kind !== 'store' && one.handsOnMin > 0 && atNight(startMs + one.startMin * 60_000),
+  );
+  return stage ? startMs + stage.startMin * 60_000 : null;
+}
+
+function objections(method: Method, plan: Plan, draft: Draft, now: number): string[] {
+  const { startMs } = timesOf(plan, now);
+  const found: string[] = [];
+  if (startMs < now - 90_000) found.push(`would have had to start ${momentText(startMs, now)}`);
+  const night = nightCall(plan, startMs);
+  if (night !== null) found.push(`wants you at ${clockText(night)}`);
+  const usualFat = method.usual.fatPct;
+  const fat = draft.fields.fatPct.value ?? 0;
+  if (usualFat !== undefined && fat > usualFat + 1) found.push('made from leaner milk as a rule');
+  if (method.of === 'whey') found.push('wants fresh sweet whey, not milk');
+  if (method.usual.creamPerLitre !== undefined) found.push('wants cream');
+  const clots = method.coagulant !== null && 'minutes' in method.coagulant;
+  if (clots && draft.homogenised) found.push('homogenised milk sets weak');
+  if (clots && draft.treatment === 'high-pasteurised') found.push('high-pasteurised milk sets weak');
+  return found;
+}
+
+/** Every make of the milk that stands in the form. */
+export function becomings(
+  draft: Draft,
+  kitchen: Kitchen,
+  format: Format,
+  nowWall: string,
+  now: number,
+): Becoming[] {
+  return METHODS.map((method) => {
+    const { brief, faults } = briefOf({ ...draft, method: method.id }, kitchen, nowWall);
+    const planned = brief && planBrief(brief, { spread: false });
+    if (planned?.ok) {
+      const { plan } = planned.value;
+      return { method, plan, against: objections(method, plan, draft, now) };
+    }
+    const fault = (planned && !planned.ok ? planned.faults : faults)[0];
+    return { method, plan: null, against: fault ? [faultText(fault, format)] : [] };
+  });
+}
