@@ -1,17 +1,26 @@
-import { type ComponentType, Suspense, useEffect } from 'react';
+import { type ComponentType, lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
 import { Toaster } from 'sonner';
 import { usePorts } from '../store/ports';
 import { useAppSelector } from '../store/store';
-import { BookGlyph, KitchenGlyph, PailGlyph, PotGlyph } from '../ui/glyphs/glyphs';
+import { BookGlyph, KitchenGlyph, MethodGlyph, PailGlyph, PotGlyph, ReckonGlyph } from '../ui/glyphs/glyphs';
 import { DayLine } from '../views/common/DayLine';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
   { to: '/plan', text: 'Plan', Glyph: PailGlyph },
   { to: '/pot', text: 'Pot', Glyph: PotGlyph },
   { to: '/book', text: 'Book', Glyph: BookGlyph },
+  { to: '/methods', text: 'Methods', Glyph: MethodGlyph },
+  { to: '/reckon', text: 'Reckon', Glyph: ReckonGlyph },
   { to: '/kitchen', text: 'Kitchen', Glyph: KitchenGlyph },
 ];
+
+const loadPalette = () => import('../views/common/Palette');
+const Palette = lazy(loadPalette);
+
+const typing = (target: EventTarget | null) =>
+  target instanceof HTMLElement &&
+  (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
 /** What is on every view: the day line over it, the ways around beside or below it. */
 export function Shell() {
@@ -27,8 +36,29 @@ export function Shell() {
     dark.addEventListener('change', apply);
     return () => dark.removeEventListener('change', apply);
   }, [look]);
+  const [palette, setPalette] = useState<'never' | 'shut' | 'open'>('never');
+  useEffect(() => {
+    // Fetched while nothing else is wanted, so that it is there when its key is pressed.
+    const idle = setTimeout(() => void loadPalette(), 1500);
+    return () => clearTimeout(idle);
+  }, []);
+  useEffect(() => {
+    const onKey = (event: KeyboardEvent) => {
+      const command = (event.ctrlKey || event.metaKey) && event.key === 'k';
+      if (!command && (event.key !== '/' || typing(event.target))) return;
+      event.preventDefault();
+      setPalette('open');
+    };
+    addEventListener('keydown', onKey);
+    return () => removeEventListener('keydown', onKey);
+  }, []);
   return (
     <>
+      {palette !== 'never' && (
+        <Suspense fallback={null}>
+          <Palette open={palette === 'open'} onOpenChange={(open) => setPalette(open ? 'open' : 'shut')} />
+        </Suspense>
+      )}
       <a href="#view" className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute">
         To the view
       </a>

@@ -15,6 +15,8 @@ const PotView = lazy(() => import('../views/pot/PotView'));
 const BookView = lazy(() => import('../views/book/BookView'));
 const MakePage = lazy(() => import('../views/book/MakePage'));
 const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
+const ReckonView = lazy(() => import('../views/reckon/ReckonView'));
+const MethodsView = lazy(() => import('../views/methods/MethodsView'));
 const FirstView = lazy(() => import('../views/common/FirstView'));
 
 const router = createBrowserRouter([
@@ -28,6 +30,10 @@ const router = createBrowserRouter([
       { path: '/book', element: <BookView /> },
       { path: '/book/:id', element: <MakePage /> },
       { path: '/kitchen', element: <KitchenView /> },
+      { path: '/reckon', element: <ReckonView /> },
+      { path: '/reckon/:name', element: <ReckonView /> },
+      { path: '/methods', element: <MethodsView /> },
+      { path: '/methods/:id', element: <MethodsView /> },
       { path: '*', element: <FirstView /> },
     ],
   },

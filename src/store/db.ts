@@ -2,6 +2,7 @@ import Dexie, { type Table } from 'dexie';
 import type { Kitchen, KnownMilk } from '../files/backup';
 import type { MakeEvent } from '../run/events';
 import type { Draft } from './slices/draft';
+import type { Reckoner } from './slices/reckoner';
 
 /** An event with the make it belongs to. */
 export type StoredEvent = MakeEvent & { makeId: string };
@@ -11,7 +12,7 @@ export interface StoredMake {
 }
 
 interface Setting {
-  key: 'kitchen' | 'draft' | 'demo-laid';
+  key: 'kitchen' | 'draft' | 'reckoner' | 'demo-laid';
   value: unknown;
 }
 
@@ -33,6 +34,10 @@ export class Database extends Dexie {
 
   async kitchen(): Promise<Kitchen | undefined> {
     return (await this.settings.get('kitchen'))?.value as Kitchen | undefined;
+  }
+
+  async reckoner(): Promise<Reckoner | undefined> {
+    return (await this.settings.get('reckoner'))?.value as Reckoner | undefined;
   }
 
   async draft(): Promise<Draft | undefined> {

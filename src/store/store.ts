@@ -16,12 +16,13 @@ import {
   textsDropped,
 } from './slices/draft';
 import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
+import { reckonerFilled, reckonerReducer, reckonerSet } from './slices/reckoner';
 
 /** The store, kept in step with the database: settings are written as they change, data is read as it changes. */
 export function createStore(db: Database) {
   const listener = createListenerMiddleware();
   const store = configureStore({
-    reducer: { kitchen: kitchenReducer, draft: draftReducer, data: dataReducer },
+    reducer: { kitchen: kitchenReducer, draft: draftReducer, data: dataReducer, reckoner: reckonerReducer },
     middleware: (usual) =>
       usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
   });
@@ -37,6 +38,12 @@ export function createStore(db: Database) {
       await db.settings.put({ key: 'draft', value: (api.getState() as State).draft });
     },
   });
+  listener.startListening({
+    actionCreator: reckonerFilled,
+    effect: async (_action, api) => {
+      await db.settings.put({ key: 'reckoner', value: (api.getState() as State).reckoner });
+    },
+  });
   return store;
 }
 
@@ -45,9 +52,10 @@ export type State = ReturnType<Store['getState']>;
 
 /** Reads what was kept into the store, then follows the database, whichever window writes to it. */
 export async function follow(db: Database, store: Store): Promise<void> {
-  const [kitchen, draft] = await Promise.all([db.kitchen(), db.draft()]);
+  const [kitchen, draft, reckoner] = await Promise.all([db.kitchen(), db.draft(), db.reckoner()]);
   if (kitchen) store.dispatch(kitchenSet(kitchen));
   if (draft) store.dispatch(draftSet(draft));
+  if (reckoner) store.dispatch(reckonerSet(reckoner));
   liveQuery(() => db.milks.toArray()).subscribe((milks) => store.dispatch(milksRead(milks)));
   liveQuery(async () => {
     const rows = await db.events.orderBy('[makeId+seq]').toArray();

@@ -34,6 +34,18 @@ export const PotGlyph = ({ size }: Sized) => (
     <path d="M11 10c-1.5-2 1.5-3 0-5M16 10c-1.5-2 1.5-3 0-5M21 10c-1.5-2 1.5-3 0-5" />
   </Pen>
 );
+export const MethodGlyph = ({ size }: Sized) => (
+  <Pen size={size}>
+    <path d="M8 4h12l5 5v19H8zM20 4v5h5" />
+    <path d="M12 14h9M12 18.5h9M12 23h5" />
+  </Pen>
+);
+export const ReckonGlyph = ({ size }: Sized) => (
+  <Pen size={size}>
+    <path d="M16 5v23M6 28h20M5 10h22" />
+    <path d="M5 10l-3 8h6zM27 10l-3 8h6z" />
+  </Pen>
+);
 export const BookGlyph = ({ size }: Sized) => (
   <Pen size={size}>
     <path d="M16 8c-2.5-2.2-6-3-11-3v20c5 0 8.5.8 11 3 2.5-2.2 6-3 11-3V5c-5 0-8.5.8-11 3zM16 8v20" />

@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { Link } from 'react-router';
 import { amountOfGrams, gramsOfProduct } from '../../core/acid/acids';
 import { bufferOf } from '../../core/acid/buffer';
 import { pHAfter, titrantOf } from '../../core/acid/titrate';
@@ -13,6 +14,14 @@ import { acidText, doseText } from '../../plan/telling';
 import { pailOf as milkOf, NO_DEPARTURE } from '../../plan/world';
 import { useFormat } from '../../store/hooks';
 
+/** The computation behind a dose, alone in the reckoner. */
+const RECKONED: Partial<Record<Dose['id'], string>> = {
+  acid: 'acid-dose',
+  coagulant: 'coagulant-dose',
+  salt: 'salt',
+  'brine-salt': 'brine',
+};
+
 /** To weigh out: grams first, then the spoon that comes closest and what that does, then what to hold back and why. */
 export function Doses({ planned }: { planned: Planned }) {
   const format = useFormat();
@@ -23,7 +32,18 @@ export function Doses({ planned }: { planned: Planned }) {
         {planned.plan.doses.map((dose) => (
           <li key={dose.id} className="stitch mt-2 pt-2" data-dose={dose.id}>
             <div className="flex items-baseline justify-between gap-3">
-              <span className="text-[17px] font-semibold">{dose.ingredient}</span>
+              <span className="text-[17px] font-semibold">
+                {dose.ingredient}
+                {RECKONED[dose.id] && (
+                  <Link
+                    to={`/reckon/${RECKONED[dose.id]}`}
+                    aria-label={`Reckon ${dose.ingredient} alone`}
+                    className="ml-2 inline-flex min-h-8 items-center px-1 text-[14px] font-normal text-ink-soft underline decoration-rim-soft underline-offset-4"
+                  >
+                    reckon
+                  </Link>
+                )}
+              </span>
               <span className="figure text-[28px] whitespace-nowrap">{doseText(dose, format)}</span>
             </div>
             {spoonLine(dose, planned, format).map((line) => (
