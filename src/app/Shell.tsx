@@ -66,7 +66,7 @@ export function Shell() {
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"
-          className="fixed inset-x-0 bottom-0 z-20 flex border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
+          className="fixed inset-x-0 bottom-0 z-20 flex print:hidden border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
         >
           {WAYS.map(({ to, text, Glyph }) => (
             <NavLink
@@ -81,7 +81,10 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10">
+        <main
+          id="view"
+          className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10 print:p-0 print:tab:p-0"
+        >
           <Suspense fallback={<p className="py-10 text-lg">One moment…</p>}>
             <Outlet />
           </Suspense>

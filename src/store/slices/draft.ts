@@ -2,6 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { AcidKind } from '../../core/acid/acids';
 import type { CoagulantForm } from '../../core/coagulant/strength';
 import type { Species, Treatment } from '../../core/milk/species';
+import type { Brief } from '../../plan/brief/schema';
 
 /**
  * A number as it stands in a field: what was read from it (inner units, null where it cannot be read) and, where that
@@ -46,6 +47,8 @@ export interface Draft {
   treatment: Treatment;
   homogenised: boolean;
   acid: AcidKind;
+  /** A plan set aside, to hold the next ones against. */
+  against: Brief | null;
   /** Litres in hand, or kilograms wanted. */
   by: 'litres' | 'wantKg';
   cream: boolean;
@@ -75,6 +78,7 @@ export const FIRST_DRAFT: Draft = {
   treatment: 'pasteurised',
   homogenised: false,
   acid: 'citric',
+  against: null,
   by: 'litres',
   cream: false,
   calcium: false,

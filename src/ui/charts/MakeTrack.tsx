@@ -23,6 +23,8 @@ export interface TrackProps {
   band: readonly (readonly [minute: number, lowC: number, highC: number])[];
   pHs: readonly (readonly [minute: number, pH: number])[];
   readings?: readonly (readonly [minute: number, tempC: number])[];
+  /** Another plan's temperature, for comparison. */
+  ghost?: readonly (readonly [minute: number, tempC: number])[];
   nowMin?: number;
   format: Format;
   /** The make's start on the wall clock, ms; the axis stands on round clock times. */
@@ -48,6 +50,7 @@ export function MakeTrack({
   band,
   pHs,
   readings = [],
+  ghost = [],
   nowMin,
   format,
   startMs,
@@ -64,6 +67,7 @@ export function MakeTrack({
     ...stages.map((stage) => stage.startMin + stage.durationMin),
     nowMin ?? 0,
     ...readings.map(([m]) => m),
+    ghost.at(-1)?.[0] ?? 0,
   );
   const bottom = height - BAR - 30;
   const x = trackScale(stages, total, [LEFT, width - RIGHT], folded);
@@ -152,6 +156,16 @@ export function MakeTrack({
             strokeWidth="2.5"
             strokeDasharray="2 5"
             strokeLinecap="round"
+          />
+        )}
+        {ghost.length > 1 && (
+          <path
+            d={tempLine(ghost) ?? ''}
+            fill="none"
+            stroke="var(--ink-soft)"
+            strokeWidth="2.5"
+            strokeDasharray="9 4 2 4"
+            data-testid="ghost"
           />
         )}
         <path

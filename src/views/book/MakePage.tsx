@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
-import { crudeProteinPct } from '../../core/milk/species';
 import { methodById } from '../../makes';
 import { acidText } from '../../plan/telling';
 import { reviewOf } from '../../run/review';
@@ -9,10 +8,11 @@ import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
-import { draftSet, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
+import { draftSet } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { exportMake, importMake, removeMake } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
+import { draftOf } from '../common/draftOf';
 import { RunTrack } from '../common/RunTrack';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
@@ -185,57 +185,11 @@ function tastedAfter(ms: number): string {
   return hours < 48 ? `${Math.round(hours)} h after` : `${Math.round(hours / 24)} days after`;
 }
 
-const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });
-
 /** Lays a make's brief out as the draft of the next one; times stay behind. */
 function useMakeAgain() {
   const dispatch = useAppDispatch();
-  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const kitchen = useAppSelector((state) => state.kitchen);
   const milks = useAppSelector((state) => state.data.milks);
-  return ({ plan, milkName }: MakeState) => {
-    const { milk, acid, cream, options = {} } = plan.brief;
-    const protein =
-      milk.proteinPct === undefined
-        ? null
-        : crude
-          ? crudeProteinPct(milk.proteinPct, milk.species)
-          : milk.proteinPct;
-    dispatch(
-      draftSet({
-        ...FIRST_DRAFT,
-        method: plan.method,
-        milkId: milks.find((one) => one.name === milkName)?.id ?? null,
-        species: milk.species,
-        treatment: milk.treatment ?? 'pasteurised',
-        homogenised: milk.homogenised ?? false,
-        acid: acid?.kind ?? 'citric',
-        cream: cream !== undefined,
-        fields: {
-          ...FIRST_DRAFT.fields,
-          litres: at(milk.litres),
-          fatPct: at(milk.fatPct),
-          proteinPct: at(protein === null ? null : Math.round(protein * 100) / 100),
-          pH: at(milk.pH),
-          startC: at(milk.startC),
-          strengthPct: at(acid?.strengthPct ?? FIRST_DRAFT.fields.strengthPct.value),
-          ...(cream && { creamLitres: at(cream.litres), creamFatPct: at(cream.fatPct) }),
-          pricePerLitre: at(milk.pricePerLitre),
-        },
-        options: {
-          [plan.method]: Object.fromEntries(
-            Object.entries(options).flatMap(([key, value]) =>
-              typeof value === 'number' ? [[key, at(value)]] : [],
-            ),
-          ),
-        },
-        choices: {
-          [plan.method]: Object.fromEntries(
-            Object.entries(options).flatMap(([key, value]) =>
-              typeof value === 'number' ? [] : [[key, value]],
-            ),
-          ),
-        },
-      }),
-    );
-  };
+  return ({ plan, milkName }: MakeState) =>
+    dispatch(draftSet(draftOf(plan.brief, kitchen, milks.find((one) => one.name === milkName)?.id ?? null)));
 }

@@ -29,7 +29,7 @@ export function DayLine({ demo }: { demo: boolean }) {
   const every = width < 500 ? 6 : 3;
   const rows = Math.max(1, running.length);
   return (
-    <header className="relative z-10 border-b-[5px] border-on-enamel bg-enamel text-on-enamel shadow-[0_5px_0_var(--enamel-deep)]">
+    <header className="relative z-10 print:hidden border-b-[5px] border-on-enamel bg-enamel text-on-enamel shadow-[0_5px_0_var(--enamel-deep)]">
       <div className="mx-auto flex max-w-[1560px] flex-col gap-x-6 px-4 py-2 tab:flex-row tab:px-6">
         <div className="flex shrink-0 items-baseline justify-between gap-3 tab:w-[13rem] tab:flex-col tab:justify-center tab:gap-0">
           <Link to="/" className="name text-[25px] text-on-enamel">

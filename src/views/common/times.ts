@@ -25,3 +25,5 @@ export function momentText(ms: number, now: number): string {
 
 export const dayText = (ms: number): string => formatDate(ms, 'EEE d MMM yyyy');
 export const clockText = (ms: number): string => formatDate(ms, 'HH:mm');
+/** "Fri 14:05". */
+export const dayClock = (ms: number): string => formatDate(ms, 'EEE HH:mm');

@@ -1,4 +1,3 @@
-import { format as formatDate } from 'date-fns';
 import { useMemo, useState } from 'react';
 import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
@@ -11,14 +10,21 @@ import { FOLD_FROM_MIN } from '../../ui/charts/trackScale';
 import { HandGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
 import { Cautions } from '../../ui/parts/Cautions';
-import { clockText } from '../common/times';
-
-const dayClock = (ms: number) => formatDate(ms, 'EEE HH:mm');
+import { clockText, dayClock } from '../common/times';
 
 /** The make over its hours: heat, pH, stages; then the stages in words with their cautions in place. */
-export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: number }) {
+export function PlanTrack({
+  planned,
+  startMs,
+  against,
+}: {
+  planned: Planned;
+  startMs: number;
+  against: Planned | null;
+}) {
   const format = useFormat();
   const course = useMemo(() => courseOf(planned), [planned]);
+  const ghost = useMemo(() => (against ? courseOf(against).temps : []), [against]);
   const telling = useMemo(() => tellingOf(planned.plan, format), [planned, format]);
   const { stages, cautions } = planned.plan;
   const total = stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
@@ -62,6 +68,7 @@ export function PlanTrack({ planned, startMs }: { planned: Planned; startMs: num
         temps={course.temps}
         band={course.band}
         pHs={course.pHs}
+        ghost={ghost}
         format={format}
         startMs={startMs}
         clockText={total > 20 * 60 ? dayClock : clockText}

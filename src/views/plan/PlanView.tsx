@@ -1,8 +1,12 @@
 import { methodById } from '../../makes';
+import { useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
+import { clockText, dayClock } from '../common/times';
 import { MethodChooser } from './MethodChooser';
 import { MilkForm } from './MilkForm';
 import { Options } from './Options';
+import { PrintSheet } from './PrintSheet';
+import { timesOf } from './planTimes';
 import { Scene } from './Scene';
 import { useLivePlan } from './usePlan';
 
@@ -11,20 +15,31 @@ export default function PlanView() {
   const live = useLivePlan();
   const chosen = methodById(useAppSelector((state) => state.draft.method));
   const method = methodById(live.planned?.plan.method ?? '');
+  const now = useNow(60_000);
   return (
-    <div className="flex flex-col lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:grid-rows-[auto_auto_1fr] lap:gap-x-7">
-      <div className="lap:col-span-2">
-        <MethodChooser />
+    <>
+      {live.planned && method && (
+        <PrintSheet
+          planned={live.planned}
+          method={method}
+          startMs={timesOf(live.planned.plan, now).startMs}
+          clock={live.planned.plan.predictions.totalHours > 20 ? dayClock : clockText}
+        />
+      )}
+      <div className="flex flex-col print:hidden lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:grid-rows-[auto_auto_1fr] lap:gap-x-7">
+        <div className="lap:col-span-2">
+          <MethodChooser />
+        </div>
+        <MilkForm faults={live.faults} />
+        <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
+          {live.planned && method ? (
+            <Scene planned={live.planned} method={method} brief={live.brief} />
+          ) : (
+            <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
+          )}
+        </div>
+        {chosen && <Options method={chosen} faults={live.faults} />}
       </div>
-      <MilkForm faults={live.faults} />
-      <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
-        {live.planned && method ? (
-          <Scene planned={live.planned} method={method} brief={live.brief} />
-        ) : (
-          <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
-        )}
-      </div>
-      {chosen && <Options method={chosen} faults={live.faults} />}
-    </div>
+    </>
   );
 }

@@ -1,7 +1,8 @@
+import { format as formatDate } from 'date-fns';
 import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
-import { acidText } from '../../plan/telling';
+import { doseText } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
 import { pailOf } from '../common/pail';
@@ -9,10 +10,12 @@ import { hoursText } from '../common/times';
 import { Doses } from './Doses';
 import { FamilyLine } from './FamilyLine';
 import { Hinges } from './Hinges';
+import { OutAndIn } from './OutAndIn';
 import { PlanTrack } from './PlanTrack';
 import { timesOf } from './planTimes';
 import { Ready } from './Ready';
 import { StartButton } from './StartButton';
+import { useAgainst, WhatIf } from './WhatIf';
 
 /** Pail, doses, the family's line and the track, standing on one shelf. */
 export function Scene({ planned, method, brief }: { planned: Planned; method: Method; brief: Brief | null }) {
@@ -24,7 +27,8 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
   const figure = format.kgParts(p.yieldKg.likely);
   const pail = pailOf(planned, format);
   const times = timesOf(plan, now);
-  const acid = plan.doses.find((dose) => dose.id === 'acid');
+  const acid = plan.doses.find((dose) => dose.id === 'acid') ?? plan.doses[0];
+  const against = useAgainst();
   return (
     <section
       aria-label="What becomes of it"
@@ -74,14 +78,20 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
         <Hinges hinges={plan.hinges} />
       </div>
       {method.acid === 'turns' && method.of === 'milk' && <FamilyLine planned={planned} />}
-      <PlanTrack planned={planned} startMs={times.startMs} />
+      <PlanTrack planned={planned} startMs={times.startMs} against={against} />
+      <WhatIf planned={planned} against={against} />
       <Ready planned={planned} />
+      <OutAndIn
+        planned={planned}
+        title={method.title}
+        startWall={formatDate(times.startMs, "yyyy-MM-dd'T'HH:mm")}
+      />
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
       >
         <span>{format.kg(p.yieldKg.likely)}</span>
-        {acid && <span>{`${acidText(acid, acid.grams, format)} ${acid.ingredient}`}</span>}
+        {acid && <span>{`${doseText(acid, format)} ${acid.ingredient}`}</span>}
         <span>{hoursText(p.totalHours * 60)}</span>
       </p>
     </section>

@@ -1,0 +1,80 @@
+import { readFile } from 'node:fs/promises';
+import { expect, type Page, test } from '@playwright/test';
+import { METHODS } from '../src/makes';
+import { choose, open, type } from './kitchen';
+
+async function saved(page: Page, button: string): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button, exact: true }).click(),
+  ]);
+  return readFile(await download.path(), 'utf8');
+}
+
+test('a plan goes out as text, calendar and file, and the file comes back in', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Goat’s lactic log');
+  await type(page, 'Milk', '6.5');
+  await page.getByLabel('Culture is').selectOption('liquid');
+  const text = await saved(page, 'As text');
+  expect(text).toMatch(/^# Goat’s lactic log/);
+  const calendar = await saved(page, 'Into a calendar');
+  expect(calendar).toContain('BEGIN:VALARM');
+  expect(calendar.match(/BEGIN:VEVENT/g)?.length).toBeGreaterThan(4);
+  const file = await saved(page, 'As a file');
+  const kg = await page.getByTestId('yield').textContent();
+  await choose(page, 'Paneer');
+  await type(page, 'Milk', '2');
+  await page.getByLabel('Open a plan or brief').setInputFiles({
+    name: 'log.plan.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(file),
+  });
+  await expect(page.getByTestId('yield')).toHaveText(kg ?? '');
+  await expect(page.getByLabel('Culture is')).toHaveValue('liquid');
+});
+
+test('a file that is no plan is answered, and the plan stays', async ({ page }) => {
+  await open(page, '/plan');
+  const kg = await page.getByTestId('yield').textContent();
+  await page.getByLabel('Open a plan or brief').setInputFiles({
+    name: 'odd.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(
+      '{"format": "plump-pail/brief", "version": 1, "method": "paneer", "milk": {"species": "camel"}}',
+    ),
+  });
+  await expect(page.getByRole('region', { name: 'Out and in' })).toContainText('milk.species');
+  await expect(page.getByTestId('yield')).toHaveText(kg ?? '');
+});
+
+test('every make prints on one sheet', async ({ page }) => {
+  await open(page, '/plan');
+  for (const { title, id } of METHODS) {
+    if (id !== 'whole-milk-ricotta') await choose(page, title);
+    for (const format of ['A4', 'Letter']) {
+      const pdf = (await page.pdf({ format, preferCSSPageSize: false })).toString('latin1');
+      expect(pdf.match(/\/Type\s*\/Page[^s]/g), `${title} on ${format}`).toHaveLength(1);
+    }
+  }
+});
+
+test('what if: a plan set aside, the copy changed, the differences told, and the first one back', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await type(page, 'Milk', '8');
+  const first = await page.getByTestId('yield').textContent();
+  const panel = page.getByRole('region', { name: 'What if' });
+  await panel.getByRole('button', { name: 'twice the milk' }).click();
+  await expect(page.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('16');
+  await expect(panel).toContainText('litres 8 → 16');
+  await expect(panel.getByRole('listitem').first()).toContainText('cheese');
+  await expect(panel.getByRole('listitem').first()).toContainText('+100');
+  await expect(page.getByTestId('ghost')).toBeVisible();
+  await page.reload();
+  await expect(panel).toContainText('litres 8 → 16');
+  await panel.getByRole('button', { name: 'back to the first' }).click();
+  await expect(page.getByTestId('yield')).toHaveText(first ?? '');
+  await expect(page.getByTestId('ghost')).toHaveCount(0);
+});

@@ -1,0 +1,36 @@
+import { describe, expect, it } from 'vitest';
+import { changes, differences } from './compare';
+import { basic, planned } from './fixtures/briefs';
+
+const plan = (...args: Parameters<typeof basic>) => planned(basic(...args)).plan;
+
+describe('one plan beside another', () => {
+  it('says nothing where nothing differs', () => {
+    expect(differences(plan('paneer'), plan('paneer'))).toEqual([]);
+    expect(changes(plan('paneer').brief, plan('paneer').brief)).toEqual([]);
+  });
+
+  it('puts what matters first: twice the milk is twice the cheese', () => {
+    const found = differences(plan('paneer'), plan('paneer', { litres: 16 }));
+    expect(found[0]).toMatchObject({ what: 'cheese' });
+    expect(found[0]?.relative).toBeCloseTo(1, 1);
+    expect(changes(plan('paneer').brief, plan('paneer', { litres: 16 }).brief)).toEqual([
+      { path: 'milk.litres', before: 8, after: 16 },
+    ]);
+  });
+
+  it('a colder room is told by its souring, more fat by its cheese, another acid by its jar', () => {
+    const room = differences(plan('goat-lactic'), plan('goat-lactic', {}, { roomC: 17 }));
+    expect(room.slice(0, 4).map((one) => one.what)).toContain('hours to ready');
+    expect(room.map((one) => one.what)).toContain('souring');
+    const fat = differences(plan('quick-stretched'), plan('quick-stretched', { fatPct: 4.7 }));
+    expect(fat.slice(0, 3).map((one) => one.what)).toContain('cheese of 100 L');
+    const acid = differences(plan('paneer'), plan('paneer', {}, { acid: { kind: 'lemon' } }));
+    expect(acid.map((one) => [one.what, one.before === null, one.after === null])).toEqual(
+      expect.arrayContaining([
+        ['citric acid', false, true],
+        ['lemon juice', true, false],
+      ]),
+    );
+  });
+});

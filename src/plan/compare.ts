@@ -1,0 +1,85 @@
+import type { Plan } from './schema';
+
+/** Which of the maker's units a compared figure is written in. */
+export type Measure = 'kg' | 'hours' | 'minutes' | 'percent' | 'litres' | 'grams' | 'pH' | 'money' | 'plain';
+
+export interface Difference {
+  what: string;
+  measure: Measure;
+  before: number | null;
+  after: number | null;
+  /** Change against what was, 0.1 for a tenth more; one thing gone or come counts as 1. */
+  relative: number;
+}
+
+/** How much a change of a figure matters to a maker, against a like change of the yield. Common practice. */
+const WEIGHT: Record<string, number> = {
+  cheese: 1,
+  'cheese of 100 L': 1.5,
+  'a kilo costs': 1.2,
+  'hours to ready': 0.9,
+  'hands on': 0.9,
+  'hands for a kilo': 0.8,
+  moisture: 2,
+  'fat in dry matter': 1,
+};
+
+const figuresOf = ({ predictions: p, brief, doses }: Plan): [string, Measure, number | null][] => [
+  ['cheese', 'kg', p.yieldKg.likely],
+  ['cheese of 100 L', 'kg', (100 * p.yieldKg.likely) / (brief.milk.litres ?? 1)],
+  ['a kilo costs', 'money', p.costPerKg],
+  ['hours to ready', 'hours', p.totalHours],
+  ['hands on', 'minutes', p.handsOnMin],
+  ['hands for a kilo', 'minutes', p.handsOnMin / p.yieldKg.likely],
+  ['moisture', 'percent', p.moisturePct],
+  ['fat in dry matter', 'percent', p.fatInDryMatterPct],
+  ['time to a clean cut', 'minutes', p.setMin?.likely ?? null],
+  ['souring', 'hours', p.acidifyHours?.likely ?? null],
+  ['draining', 'hours', p.drainHours?.likely ?? null],
+  ['whey', 'litres', p.wheyLitres],
+  ...doses.map((dose): [string, Measure, number | null] => [dose.ingredient, 'grams', dose.grams]),
+];
+
+/** A change too small to speak of. */
+const LEAST = 0.005;
+
+/** What comes out differently, those that matter first. */
+export function differences(before: Plan, after: Plan): Difference[] {
+  const was = figuresOf(before);
+  const now = new Map(figuresOf(after).map(([what, , value]) => [what, value]));
+  const names = new Set([...was.map(([what]) => what), ...now.keys()]);
+  const measures = new Map([...figuresOf(after), ...was].map(([what, measure]) => [what, measure]));
+  return [...names]
+    .map((what): Difference => {
+      const b = was.find(([name]) => name === what)?.[2] ?? null;
+      const a = now.get(what) ?? null;
+      const relative = b === null || a === null ? (a === b ? 0 : 1) : b === 0 ? Number(a !== 0) : a / b - 1;
+      return { what, measure: measures.get(what) ?? 'plain', before: b, after: a, relative };
+    })
+    .filter((one) => Math.abs(one.relative) > LEAST)
+    .sort(
+      (a, b) =>
+        Math.abs(b.relative) * (WEIGHT[b.what] ?? 0.5) - Math.abs(a.relative) * (WEIGHT[a.what] ?? 0.5),
+    );
+}
+
+/** One thing that was changed in the brief: its dotted path, what it was and what it is. */
+export interface Change {
+  path: string;
+  before: unknown;
+  after: unknown;
+}
+
+const leaves = (value: unknown, path: string): [string, unknown][] =>
+  value !== null && typeof value === 'object'
+    ? Object.entries(value).flatMap(([key, inner]) => leaves(inner, path === '' ? key : `${path}.${key}`))
+    : [[path, value]];
+
+/** What two briefs differ in. */
+export function changes(before: Plan['brief'], after: Plan['brief']): Change[] {
+  const was = new Map(leaves(before, ''));
+  const now = new Map(leaves(after, ''));
+  return [...new Set([...was.keys(), ...now.keys()])]
+    .filter((path) => was.get(path) !== now.get(path) && !['seed', 'start', 'readyBy'].includes(path))
+    .map((path) => ({ path, before: was.get(path), after: now.get(path) }));
+}

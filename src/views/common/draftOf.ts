@@ -1,0 +1,82 @@
+import { crudeProteinPct } from '../../core/milk/species';
+import type { Kitchen } from '../../files/backup';
+import { methodById } from '../../makes';
+import type { Brief } from '../../plan/brief/schema';
+import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
+
+const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });
+
+/** The form that stands for a brief, times left behind; what a brief leaves out stands as in a first run. */
+export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): Draft {
+  const { milk, acid, cream, coagulant, culture, options = {}, wantKg } = brief;
+  const whey = methodById(brief.method)?.of === 'whey';
+  const { fields } = FIRST_DRAFT;
+  const given = (value: number | undefined, usual: FieldValue) => (value === undefined ? usual : at(value));
+  const protein =
+    milk.proteinPct !== undefined && kitchen.proteinBasis === 'crude' && !whey
+      ? Math.round(crudeProteinPct(milk.proteinPct, milk.species) * 100) / 100
+      : milk.proteinPct;
+  const strength = coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG;
+  return {
+    ...FIRST_DRAFT,
+    method: brief.method,
+    milkId,
+    species: milk.species,
+    treatment: milk.treatment ?? 'pasteurised',
+    homogenised: milk.homogenised ?? false,
+    by: wantKg === undefined ? 'litres' : 'wantKg',
+    acid: acid?.kind ?? 'citric',
+    cream: cream !== undefined,
+    calcium: brief.calcium ?? false,
+    coagulantForm: coagulant?.form ?? 'liquid',
+    coagulantBy: coagulant !== undefined && strength === undefined ? 'label' : 'strength',
+    cultureForm: culture?.form ?? 'freeze-dried',
+    cultureLabel:
+      culture?.labelLitresPerSachet !== undefined
+        ? 'sachet'
+        : culture?.labelLitresPerGram !== undefined
+          ? 'gram'
+          : 'usual',
+    fields: {
+      ...fields,
+      litres: given(milk.litres, fields.litres),
+      wantKg: given(wantKg, fields.wantKg),
+      ...(whey
+        ? {
+            wheyFatPct: given(milk.fatPct, fields.wheyFatPct),
+            wheyProteinPct: given(protein, fields.wheyProteinPct),
+            wheyPH: given(milk.pH, fields.wheyPH),
+          }
+        : {
+            fatPct: given(milk.fatPct, fields.fatPct),
+            proteinPct: given(protein, fields.proteinPct),
+            pH: at(milk.pH),
+          }),
+      startC: given(milk.startC, fields.startC),
+      strengthPct: given(acid?.strengthPct, fields.strengthPct),
+      ...(cream && { creamLitres: at(cream.litres), creamFatPct: at(cream.fatPct) }),
+      pricePerLitre: at(milk.pricePerLitre),
+      strengthImcu: given(strength, fields.strengthImcu),
+      ageMonths: given(coagulant?.ageMonths, fields.ageMonths),
+      setsLitres: given(coagulant?.setsLitres, fields.setsLitres),
+      inMin: given(coagulant?.inMin, fields.inMin),
+      atC: given(coagulant?.atC, fields.atC),
+      culturePercent: given(culture?.percent, fields.culturePercent),
+      ageDays: given(culture?.ageDays, fields.ageDays),
+      generation: given(culture?.generation, fields.generation),
+      labelLitres: given(culture?.labelLitresPerSachet ?? culture?.labelLitresPerGram, fields.labelLitres),
+    },
+    options: {
+      [brief.method]: Object.fromEntries(
+        Object.entries(options).flatMap(([key, value]) =>
+          typeof value === 'number' ? [[key, at(value)]] : [],
+        ),
+      ),
+    },
+    choices: {
+      [brief.method]: Object.fromEntries(
+        Object.entries(options).flatMap(([key, value]) => (typeof value === 'number' ? [] : [[key, value]])),
+      ),
+    },
+  };
+}

@@ -1,0 +1,135 @@
+import { useMemo } from 'react';
+import type { Format } from '../../core/units/format';
+import { changes, type Difference, differences } from '../../plan/compare';
+import { type Planned, planBrief } from '../../plan/plan';
+import { useFormat } from '../../store/hooks';
+import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+import { draftOf } from '../common/draftOf';
+import { hoursText } from '../common/times';
+
+/** The plan set aside, planned anew; null where none is. */
+export function useAgainst(): Planned | null {
+  const against = useAppSelector((state) => state.draft.against);
+  return useMemo(() => {
+    const result = against && planBrief(against, { spread: false });
+    return result?.ok ? result.value : null;
+  }, [against]);
+}
+
+const MOST = 8;
+
+/** What if: this plan set aside, a copy changed, the differences in words with those that matter first. */
+export function WhatIf({ planned, against }: { planned: Planned; against: Planned | null }) {
+  const dispatch = useAppDispatch();
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const draft = useAppSelector((state) => state.draft);
+  const format = useFormat();
+  const { brief } = planned.plan;
+  const litres = brief.milk.litres ?? 1;
+  const aside = () => dispatch(draftChanged({ against: brief }));
+  const field = (name: 'litres' | 'fatPct' | 'startC', value: number) => {
+    if (!against) aside();
+    dispatch(draftChanged({ by: 'litres' }));
+    dispatch(fieldsSet({ [name]: { value: Math.round(value * 100) / 100, text: null } }));
+  };
+  if (!against) {
+    return (
+      <section aria-label="What if" className="mt-6">
+        <h2 className="text-[23px]">What if?</h2>
+        <p className="text-[15px] text-ink-soft">
+          Set this plan aside, change a copy of it, and see what it changes.
+        </p>
+        <div className="mt-2 flex flex-wrap gap-2">
+          <Button size="small" onClick={() => field('litres', litres * 2)}>
+            twice the milk
+          </Button>
+          <Button size="small" onClick={() => field('fatPct', (brief.milk.fatPct ?? 3.7) + 0.5)}>
+            half a point more fat
+          </Button>
+          <Button size="small" onClick={aside}>
+            something else
+          </Button>
+        </div>
+      </section>
+    );
+  }
+  const found = differences(against.plan, planned.plan);
+  const changed = changes(against.plan.brief, brief);
+  return (
+    <section aria-label="What if" className="mt-6">
+      <div className="flex flex-wrap items-baseline justify-between gap-2">
+        <h2 className="text-[23px]">What if?</h2>
+        <span className="flex gap-2">
+          <Button
+            size="small"
+            onClick={() => {
+              dispatch(draftSet({ ...draftOf(against.plan.brief, kitchen, draft.milkId), against: null }));
+            }}
+          >
+            back to the first
+          </Button>
+          <Button size="small" onClick={() => dispatch(draftChanged({ against: null }))}>
+            keep this one
+          </Button>
+        </span>
+      </div>
+      <p className="text-[15px]">
+        {changed.length === 0
+          ? 'Change anything: the first plan stands beside it, dotted on the track.'
+          : `Changed: ${changed.map(({ path, before, after }) => `${path.replace(/^(milk|options)\./, '')} ${said(before)} → ${said(after)}`).join(', ')}.`}
+      </p>
+      <ul className="mt-1">
+        {found.slice(0, MOST).map((one) => (
+          <li key={one.what} className="stitch flex flex-wrap items-baseline gap-x-3 py-1.5 text-[16px]">
+            <strong className="figure w-24 text-[20px]">{inWords(one, format)}</strong>
+            <span>{one.what}</span>
+            <span className="text-ink-soft">
+              {one.after === null ? 'none' : shown(one.after, one, format)} instead of{' '}
+              {one.before === null ? 'none' : shown(one.before, one, format)}
+            </span>
+          </li>
+        ))}
+        {changed.length > 0 && found.length === 0 && (
+          <li className="py-1.5">Nothing that could be told apart.</li>
+        )}
+      </ul>
+    </section>
+  );
+}
+
+const said = (value: unknown) =>
+  typeof value === 'number'
+    ? String(Math.round(value * 100) / 100)
+    : value === undefined
+      ? 'not given'
+      : String(value);
+
+function inWords({ relative, before, after }: Difference, format: Format): string {
+  if (before === null) return 'new';
+  if (after === null) return 'gone';
+  const percent = Math.abs(relative) * 100;
+  return `${relative > 0 ? '+' : '−'}${format.number(percent, percent < 10 ? 1 : 0)}\u00a0%`;
+}
+
+function shown(value: number, { measure }: Difference, format: Format): string {
+  switch (measure) {
+    case 'kg':
+      return format.kg(value);
+    case 'hours':
+      return hoursText(value * 60);
+    case 'minutes':
+      return hoursText(value);
+    case 'percent':
+      return format.percent(value, 1);
+    case 'litres':
+      return format.litres(value);
+    case 'grams':
+      return format.grams(value);
+    case 'pH':
+      return format.pH(value);
+    default:
+      return format.number(value, 2);
+  }
+}
