@@ -3,13 +3,22 @@ import { NavLink, Outlet } from 'react-router';
 import { Toaster } from 'sonner';
 import { usePorts } from '../store/ports';
 import { useAppSelector } from '../store/store';
-import { BookGlyph, KitchenGlyph, MethodGlyph, PailGlyph, PotGlyph, ReckonGlyph } from '../ui/glyphs/glyphs';
+import {
+  BookGlyph,
+  KitchenGlyph,
+  MethodGlyph,
+  PailGlyph,
+  PotGlyph,
+  ReckonGlyph,
+  ShelfGlyph,
+} from '../ui/glyphs/glyphs';
 import { DayLine } from '../views/common/DayLine';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
   { to: '/plan', text: 'Plan', Glyph: PailGlyph },
   { to: '/pot', text: 'Pot', Glyph: PotGlyph },
   { to: '/book', text: 'Book', Glyph: BookGlyph },
+  { to: '/shelf', text: 'Shelf', Glyph: ShelfGlyph },
   { to: '/methods', text: 'Methods', Glyph: MethodGlyph },
   { to: '/reckon', text: 'Reckon', Glyph: ReckonGlyph },
   { to: '/kitchen', text: 'Kitchen', Glyph: KitchenGlyph },
@@ -73,7 +82,7 @@ export function Shell() {
               key={to}
               to={to}
               className={({ isActive }) =>
-                `flex min-h-16 flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[15px] font-semibold tab:min-h-[72px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
+                `flex min-h-16 flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[13px] font-semibold tab:min-h-[72px] tab:text-[15px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
               }
             >
               <Glyph />
@@ -81,10 +90,7 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <main
-          id="view"
-          className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10 print:p-0 print:tab:p-0"
-        >
+        <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10 print:p-0 print:tab:p-0">
           <Suspense fallback={<p className="py-10 text-lg">One moment…</p>}>
             <Outlet />
           </Suspense>

@@ -17,6 +17,7 @@ const MakePage = lazy(() => import('../views/book/MakePage'));
 const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
 const ReckonView = lazy(() => import('../views/reckon/ReckonView'));
 const MethodsView = lazy(() => import('../views/methods/MethodsView'));
+const ShelfView = lazy(() => import('../views/shelf/ShelfView'));
 const FirstView = lazy(() => import('../views/common/FirstView'));
 
 const router = createBrowserRouter([
@@ -30,6 +31,7 @@ const router = createBrowserRouter([
       { path: '/book', element: <BookView /> },
       { path: '/book/:id', element: <MakePage /> },
       { path: '/kitchen', element: <KitchenView /> },
+      { path: '/shelf', element: <ShelfView /> },
       { path: '/reckon', element: <ReckonView /> },
       { path: '/reckon/:name', element: <ReckonView /> },
       { path: '/methods', element: <MethodsView /> },

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { bounded } from '../core/faults/bounds';
+import { bounded, boundedBy } from '../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { makeSchema } from './make';
+import { goodSchema } from './shelf';
 
 /** A milk the kitchen knows by name. Protein is true protein, % by mass; pH is null where nobody measured it. */
 export const knownMilkSchema = z.strictObject({
@@ -15,6 +16,9 @@ export const knownMilkSchema = z.strictObject({
   pH: bounded('milkPH').nullable(),
   startC: bounded('startC'),
   pricePerLitre: bounded('price').nullable(),
+  /** What is left of it, and the day it came; left out where nobody counts. */
+  litres: boundedBy(0, 100_000, 'L').nullable().optional(),
+  day: z.string().max(10).nullable().optional(),
 });
 export type KnownMilk = z.infer<typeof knownMilkSchema>;
 
@@ -40,11 +44,12 @@ export const backupSchema = z
     kitchen: kitchenSchema,
     milks: z.array(knownMilkSchema),
     makes: z.array(makeSchema),
+    goods: z.array(goodSchema).optional(),
   })
   .superRefine((backup, context) => {
-    for (const list of ['milks', 'makes'] as const) {
+    for (const list of ['milks', 'makes', 'goods'] as const) {
       const seen = new Set<string>();
-      backup[list].forEach(({ id }, index) => {
+      (backup[list] ?? []).forEach(({ id }, index) => {
         const params = { problem: `"${id}" stands twice`, remedy: 'keep one of them' };
         if (seen.has(id))
           context.addIssue({ code: 'custom', path: [list, index, 'id'], message: params.problem, params });

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { bounded, boundedBy } from '../core/faults/bounds';
+import { DOSE_IDS } from '../makes/grammar';
 import { planSchema } from '../plan/schema';
 
 export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
@@ -20,6 +21,18 @@ export const eventSchema = z.discriminatedUnion('type', [
     /** Stage parameters by stage id, as planned. */
     parameters: z.record(z.string(), z.unknown()),
     modelVersion: z.int().min(1),
+    /** What it takes from the shelf. */
+    taken: z
+      .array(
+        z.strictObject({
+          goodId: z.string().max(64),
+          dose: z.enum(DOSE_IDS),
+          name: z.string().max(120),
+          lot: z.string().max(60),
+          grams: z.number().nonnegative(),
+        }),
+      )
+      .optional(),
   }),
   z.strictObject({ ...stamped, type: z.literal('done'), stage: z.string() }),
   z.strictObject({ ...stamped, type: z.literal('back'), from: z.string() }),

@@ -21,6 +21,8 @@ export interface MakeState {
   milkName: string;
   plan: Plan;
   parameters: Record<string, unknown>;
+  /** What it takes from the shelf. */
+  taken: readonly NonNullable<Started['taken']>[number][];
   startedAt: number;
   /** Index of the stage under way. */
   index: number;
@@ -52,6 +54,7 @@ function begin(event: Started): MakeState {
     milkName: event.milkName,
     plan: event.plan,
     parameters: event.parameters,
+    taken: event.taken ?? [],
     startedAt: event.at,
     index: 0,
     stageStartedAt: event.at,

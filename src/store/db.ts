@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { Kitchen, KnownMilk } from '../files/backup';
+import type { Good } from '../files/shelf';
 import type { MakeEvent } from '../run/events';
 import type { Draft } from './slices/draft';
 import type { Reckoner } from './slices/reckoner';
@@ -25,11 +26,13 @@ export class Database extends Dexie {
   /** Keyed by make and place in its log: two windows cannot write the same place. */
   events!: Table<StoredEvent, [string, number]>;
   milks!: Table<KnownMilk, string>;
+  goods!: Table<Good, string>;
   settings!: Table<Setting, string>;
 
   constructor(name = 'plump-pail') {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
+    this.version(2).stores({ goods: 'id' });
   }
 
   async kitchen(): Promise<Kitchen | undefined> {

@@ -5,7 +5,7 @@ import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database } from './db';
 import { bare } from './log';
-import { dataReducer, logsRead, milksRead } from './slices/data';
+import { dataReducer, goodsRead, logsRead, milksRead } from './slices/data';
 import {
   choiceSet,
   draftChanged,
@@ -56,6 +56,7 @@ export async function follow(db: Database, store: Store): Promise<void> {
   if (kitchen) store.dispatch(kitchenSet(kitchen));
   if (draft) store.dispatch(draftSet(draft));
   if (reckoner) store.dispatch(reckonerSet(reckoner));
+  liveQuery(() => db.goods.toArray()).subscribe((goods) => store.dispatch(goodsRead(goods)));
   liveQuery(() => db.milks.toArray()).subscribe((milks) => store.dispatch(milksRead(milks)));
   liveQuery(async () => {
     const rows = await db.events.orderBy('[makeId+seq]').toArray();

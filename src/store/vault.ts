@@ -36,7 +36,7 @@ export async function importMake(db: Database, value: unknown): Promise<Result<s
 
 /** Everything there is. */
 export async function backup(db: Database): Promise<Backup> {
-  return db.transaction('r', db.makes, db.events, db.milks, db.settings, async () => {
+  return db.transaction('r', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
     const ids = (await db.makes.toArray()).map((make) => make.id);
     return {
       format: 'plump-pail/backup' as const,
@@ -44,6 +44,7 @@ export async function backup(db: Database): Promise<Backup> {
       kitchen: (await db.kitchen()) ?? USUAL_KITCHEN,
       milks: await db.milks.toArray(),
       makes: await Promise.all(ids.map((id) => exportMake(db, id))),
+      goods: await db.goods.toArray(),
     };
   });
 }
@@ -53,10 +54,11 @@ export async function restore(db: Database, value: unknown): Promise<Result<Back
   const read = parse<Backup>(backupSchema, value);
   if (!read.ok) return read;
   const saved = read.value;
-  await db.transaction('rw', db.makes, db.events, db.milks, db.settings, async () => {
-    await Promise.all([db.makes.clear(), db.events.clear(), db.milks.clear()]);
+  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
+    await Promise.all([db.makes.clear(), db.events.clear(), db.milks.clear(), db.goods.clear()]);
     await db.settings.put({ key: 'kitchen', value: saved.kitchen });
     await db.milks.bulkAdd(saved.milks);
+    await db.goods.bulkAdd(saved.goods ?? []);
     for (const make of saved.makes) await put(db, make);
   });
   return good(saved);

@@ -10,6 +10,7 @@ import type { Database } from '../../store/db';
 import type { Clock } from '../../store/ports';
 import { FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
+import { GOODS } from './goods';
 
 /**
  * Tumbledrum Lock, an invented two-room dairy beside a canal, which makes for a Friday towpath market. Its two
@@ -208,6 +209,7 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
     tastings: [],
   };
   makes.push({ id: 'demo-make-running', events: eventsOf(running, random, now - 62 * 60_000, now) });
+  for (const make of makes) make.events = make.events.map(withJar);
   const milks = MILKS.map(({ quirks: _, ...milk }) => milk);
   const milk = milks[0] as KnownMilk;
   const draft = {
@@ -222,11 +224,12 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
       pricePerLitre: { value: milk.pricePerLitre, text: null },
     },
   };
-  await db.transaction('rw', db.makes, db.events, db.milks, db.settings, async () => {
+  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
     await db.settings.put({ key: 'demo-laid', value: now });
     await db.settings.put({ key: 'kitchen', value: { ...USUAL_KITCHEN, roomC: 18, currency: '€' } });
     await db.settings.put({ key: 'draft', value: draft });
     await db.milks.bulkPut(milks);
+    await db.goods.bulkPut(GOODS);
     for (const { id, events } of makes) {
       await db.makes.put({ id });
       await db.events.bulkPut(events.map((event) => ({ ...event, makeId: id })));
@@ -234,10 +237,31 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
   });
 }
 
+/** A demo make took its acid from the big jar, and its salt from the bag. */
+function withJar(event: MakeEvent): MakeEvent {
+  if (event.type !== 'started') return event;
+  const acid =
+    event.plan.brief.acid?.kind === 'citric'
+      ? event.plan.doses.find((dose) => dose.id === 'acid')
+      : undefined;
+  const jar = GOODS[0];
+  if (!acid || !jar) return event;
+  return {
+    ...event,
+    taken: [{ goodId: jar.id, dose: 'acid', name: jar.name, lot: jar.lot, grams: acid.grams }],
+  };
+}
+
 /** Throws everything away and lays the demo out anew. */
 export async function startOver(db: Database, clock: Clock): Promise<void> {
-  await db.transaction('rw', db.makes, db.events, db.milks, db.settings, async () => {
-    await Promise.all([db.makes.clear(), db.events.clear(), db.milks.clear(), db.settings.clear()]);
+  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
+    await Promise.all([
+      db.makes.clear(),
+      db.events.clear(),
+      db.milks.clear(),
+      db.goods.clear(),
+      db.settings.clear(),
+    ]);
   });
   await layDemo(db, clock);
 }

@@ -1,5 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { KnownMilk } from '../../files/backup';
+import type { Good } from '../../files/shelf';
 import type { MakeEvent } from '../../run/events';
 
 /** What Dexie holds, mirrored for drawing; rebuilt from it at any time. */
@@ -7,9 +8,10 @@ interface Data {
   loaded: boolean;
   logs: Record<string, MakeEvent[]>;
   milks: KnownMilk[];
+  goods: Good[];
 }
 
-const initialState: Data = { loaded: false, logs: {}, milks: [] };
+const initialState: Data = { loaded: false, logs: {}, milks: [], goods: [] };
 
 const slice = createSlice({
   name: 'data',
@@ -23,11 +25,14 @@ const slice = createSlice({
       }
       for (const id of Object.keys(state.logs)) if (!action.payload[id]) delete state.logs[id];
     },
+    goodsRead: (state, action: PayloadAction<Good[]>) => {
+      state.goods = action.payload;
+    },
     milksRead: (state, action: PayloadAction<KnownMilk[]>) => {
       state.milks = action.payload;
     },
   },
 });
 
-export const { logsRead, milksRead } = slice.actions;
+export const { goodsRead, logsRead, milksRead } = slice.actions;
 export const dataReducer = slice.reducer;

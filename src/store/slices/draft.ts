@@ -2,6 +2,7 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { AcidKind } from '../../core/acid/acids';
 import type { CoagulantForm } from '../../core/coagulant/strength';
 import type { Species, Treatment } from '../../core/milk/species';
+import type { GoodKind } from '../../files/shelf';
 import type { Brief } from '../../plan/brief/schema';
 
 /**
@@ -47,6 +48,8 @@ export interface Draft {
   treatment: Treatment;
   homogenised: boolean;
   acid: AcidKind;
+  /** Goods of the shelf it takes, by what they are. */
+  goods: { [kind in GoodKind]?: string | undefined };
   /** A plan set aside, to hold the next ones against. */
   against: Brief | null;
   /** Litres in hand, or kilograms wanted. */
@@ -79,6 +82,7 @@ export const FIRST_DRAFT: Draft = {
   homogenised: false,
   acid: 'citric',
   against: null,
+  goods: {},
   by: 'litres',
   cream: false,
   calcium: false,

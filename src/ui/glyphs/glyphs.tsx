@@ -34,6 +34,12 @@ export const PotGlyph = ({ size }: Sized) => (
     <path d="M11 10c-1.5-2 1.5-3 0-5M16 10c-1.5-2 1.5-3 0-5M21 10c-1.5-2 1.5-3 0-5" />
   </Pen>
 );
+export const ShelfGlyph = ({ size }: Sized) => (
+  <Pen size={size}>
+    <path d="M3 15h26M3 28h26M6 15V8a2 2 0 0 1 2-2h3a2 2 0 0 1 2 2v7M17 15V5h6v10" />
+    <path d="M7 28v-6h7v6M19 28c0-5 7-5 7 0" />
+  </Pen>
+);
 export const MethodGlyph = ({ size }: Sized) => (
   <Pen size={size}>
     <path d="M8 4h12l5 5v19H8zM20 4v5h5" />

@@ -4,8 +4,8 @@ import { useFormat } from '../../store/hooks';
 import { type DraftField, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { NumberField } from '../../ui/parts/NumberField';
+import { FIELDS } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { FIELDS } from './briefOf';
 
 export interface DraftNumberProps {
   name: DraftField;

@@ -1,21 +1,53 @@
 import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
+import type { GoodKind } from '../../files/shelf';
 import type { Method } from '../../makes/method';
-import { useFormat } from '../../store/hooks';
-import { type Draft, draftChanged } from '../../store/slices/draft';
+import { useFormat, useNow } from '../../store/hooks';
+import { type Draft, draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
+import { STRENGTH_FIELD } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { STRENGTH_FIELD } from './briefOf';
+import { draftWith, usable } from '../common/goods';
 import { DraftNumber } from './DraftNumber';
 
 interface PartProps {
   draft: Draft;
   faults: readonly Fault[];
   change(next: Parameters<typeof draftChanged>[0]): void;
+}
+
+/** Something of a kind from the shelf, its strength and age taken over into the form. */
+function FromShelf({ kind, change }: { kind: GoodKind; change: PartProps['change'] }) {
+  const dispatch = useAppDispatch();
+  const now = useNow(3_600_000);
+  const goods = useAppSelector((state) => state.data.goods);
+  const chosen = useAppSelector((state) => state.draft.goods);
+  const here = goods.filter((good) => good.kind === kind);
+  if (here.length === 0) return null;
+  const choose = (id: string) => {
+    const good = here.find((one) => one.id === id);
+    const { [kind]: _, ...others } = chosen;
+    change({ goods: good ? { ...others, [kind]: good.id } : others });
+    if (!good) return;
+    const { plain, fields } = draftWith(good, now);
+    change(plain);
+    dispatch(fieldsSet(fields));
+  };
+  return (
+    <Select
+      label="Off the shelf"
+      value={chosen[kind] ?? ''}
+      options={[
+        { value: '', text: 'none of these' },
+        ...here.filter(usable).map((good) => ({ value: good.id, text: good.name })),
+      ]}
+      onChange={choose}
+    />
+  );
 }
 
 function AcidPart({ draft, faults, change }: PartProps) {
@@ -27,7 +59,7 @@ function AcidPart({ draft, faults, change }: PartProps) {
         label="Acid"
         value={draft.acid}
         options={ACID_KINDS.map((value) => ({ value, text: ACIDS[value].name }))}
-        onChange={(acid: AcidKind) => change({ acid })}
+        onChange={(acid: AcidKind) => change({ acid, goods: { ...draft.goods, acid: undefined } })}
       />
       {ACIDS[draft.acid].defaultStrengthPct !== null && (
         <div className="mt-2">
@@ -212,16 +244,19 @@ export function Ingredients({ method, faults }: { method: Method; faults: readon
     <>
       {method.acid !== null && (
         <div className="stitch pt-3">
+          <FromShelf kind="acid" change={part.change} />
           <AcidPart {...part} />
         </div>
       )}
       {method.culture !== null && (
         <div className="stitch space-y-2 pt-3">
+          <FromShelf kind="culture" change={part.change} />
           <CulturePart {...part} />
         </div>
       )}
       {method.coagulant !== null && (
         <div className="stitch space-y-2 pt-3">
+          <FromShelf kind="coagulant" change={part.change} />
           <CoagulantPart {...part} />
           <Switch
             label="Calcium, for a firmer set"

@@ -61,8 +61,10 @@ export function PrintSheet({
         })}
       </ol>
       <p className="mt-2 text-[10pt]">
-        {[...new Set(plan.cautions.map((one) => one.text.split(/[.:] /)[0]?.replace(/\.$/, '')))].slice(0, 5).join('. ')}. Local
-        codes come first.
+        {[...new Set(plan.cautions.map((one) => one.text.split(/[.:] /)[0]?.replace(/\.$/, '')))]
+          .slice(0, 5)
+          .join('. ')}
+        . Local codes come first.
       </p>
       <p className="mt-1 text-[12pt]">Weighed: ____________ Tasted: ________________________________</p>
     </article>

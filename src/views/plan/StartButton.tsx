@@ -9,6 +9,7 @@ import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { takenBy } from '../common/goods';
 
 /** Freezes the plan into a make and goes to the pot. */
 export function StartButton({ brief }: { brief: Brief | null }) {
@@ -16,6 +17,8 @@ export function StartButton({ brief }: { brief: Brief | null }) {
   const navigate = useNavigate();
   const milkId = useAppSelector((state) => state.draft.milkId);
   const milks = useAppSelector((state) => state.data.milks);
+  const chosen = useAppSelector((state) => state.draft.goods);
+  const goods = useAppSelector((state) => state.data.goods);
   const [starting, setStarting] = useState(false);
   const start = async () => {
     if (starting || !brief) return;
@@ -42,6 +45,7 @@ export function StartButton({ brief }: { brief: Brief | null }) {
           plan: planned.plan,
           parameters: planned.parameters,
           modelVersion: MODEL_VERSION,
+          taken: takenBy(planned.plan, chosen, goods),
         },
         at,
       );

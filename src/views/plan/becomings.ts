@@ -6,9 +6,9 @@ import type { Family, Method } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
 import type { Draft } from '../../store/slices/draft';
+import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
 import { clockText, momentText } from '../common/times';
-import { briefOf } from './briefOf';
 import { timesOf } from './planTimes';
 
 /** What could become of the milk in hand: one make with its figures, and what speaks against it. */

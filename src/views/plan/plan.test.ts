@@ -3,9 +3,9 @@ import { formatter, METRIC } from '../../core/units/format';
 import { planBrief } from '../../plan/plan';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
+import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
 import { countdownText, hoursText } from '../common/times';
-import { briefOf } from './briefOf';
 import { carrySpread } from './carrySpread';
 import { timesOf } from './planTimes';
 

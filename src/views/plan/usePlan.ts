@@ -5,7 +5,7 @@ import { type Planned, planBrief } from '../../plan/plan';
 import { useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
-import { type BriefResult, briefOf } from './briefOf';
+import { type BriefResult, briefOf } from '../common/briefOf';
 import { carrySpread } from './carrySpread';
 
 export interface LivePlan {

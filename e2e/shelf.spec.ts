@@ -1,0 +1,95 @@
+import { expect, test } from '@playwright/test';
+import { action, choose, open, type } from './kitchen';
+
+test('a coagulant goes on the shelf, into a plan with its age, into a make, and the make stands beside it', async ({
+  page,
+}) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Put something on the shelf' }).click();
+  const sheet = page.getByRole('dialog', { name: 'On the shelf' });
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(sheet).toContainText('name:');
+  await sheet.getByLabel('Name').fill('Bottle from the cold room');
+  await sheet.getByLabel('Strength').fill('lots');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(sheet).toContainText('imcuPerMl');
+  await expect(sheet.getByLabel('Strength')).toHaveValue('lots');
+  await sheet.getByLabel('Strength').fill('280');
+  await sheet.getByLabel('Lot').fill('B 12');
+  await sheet.getByLabel('Opened').fill('2026-05-26');
+  await sheet.getByLabel('How much').fill('50');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  const bottle = page.getByRole('article', { name: 'Bottle from the cold room' });
+  await expect(bottle).toContainText('50 mL');
+  await expect(bottle).toContainText('94 % of its strength left'.replace(' %', '\u00a0%'));
+
+  await page.getByRole('link', { name: 'Plan' }).click();
+  await choose(page, 'Quick stretched ball');
+  await type(page, 'Milk', '10');
+  await page.getByLabel('Off the shelf').selectOption({ label: 'Bottle from the cold room' });
+  await expect(page.getByRole('textbox', { name: 'IMCU in a mL' })).toHaveValue('280');
+  await expect(page.getByRole('textbox', { name: 'Kept for' })).toHaveValue('6');
+  const dose = await page.locator('[data-dose="coagulant"] .figure').textContent();
+  await page.getByRole('button', { name: 'Take it to the pot' }).click();
+  await expect(action(page)).toContainText('Clean');
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  const millilitres = Number(dose?.replace(/[^\d.]/g, ''));
+  await expect(bottle).toContainText(`${Math.round(50 - millilitres)} mL`.replace(' ', '\u00a0'));
+  await expect(bottle.getByRole('link', { name: /Stretched ball/ })).toBeVisible();
+});
+
+test('what the plan lacks is what there is to buy; a clumped packet counts for nothing', async ({ page }) => {
+  await open(page, '/shelf');
+  await expect(page.getByRole('region', { name: 'To buy' })).toContainText('citric acid');
+  await page.getByRole('button', { name: 'Put something on the shelf' }).click();
+  const sheet = page.getByRole('dialog', { name: 'On the shelf' });
+  await sheet.getByLabel('It is').selectOption('acid');
+  await sheet.getByLabel('Name').fill('Big jar');
+  await sheet.getByLabel('How much').fill('500');
+  await sheet.getByLabel('Condition').selectOption('clumped');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('article', { name: 'Big jar' })).toContainText('do not use it');
+  await expect(page.getByRole('region', { name: 'To buy' })).toContainText('citric acid');
+  await page.getByRole('button', { name: 'Change Big jar' }).click();
+  const change = page.getByRole('dialog', { name: 'Change it' });
+  await change.getByLabel('Condition').selectOption('good');
+  await change.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('region', { name: 'To buy' })).not.toContainText('citric acid');
+  await page.getByRole('button', { name: 'Take Big jar off the shelf' }).click();
+  await expect(page.getByRole('article', { name: 'Big jar' })).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.getByRole('article', { name: 'Big jar' })).toContainText('500');
+});
+
+test('milk tests come in from a table, columns said, a bad row answered', async ({ page }) => {
+  await open(page, '/shelf');
+  await page.getByLabel('Milk tests from a table (CSV)').setInputFiles({
+    name: 'tests.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Farm;Butterfat;Crude protein\nSallow;4,1;3,5\nBank;creamy;3,3\n'),
+  });
+  const sheet = page.getByRole('dialog', { name: 'Milk tests from a table' });
+  await expect(sheet.getByLabel('Fat, %')).toHaveValue('1');
+  await expect(sheet).toContainText('1 of 2 rows can be taken');
+  await expect(sheet).toContainText('Row 3');
+  await sheet.getByRole('button', { name: 'Take 1' }).click();
+  await expect(page.getByRole('region', { name: 'Milk' })).toContainText('Sallow');
+});
+
+test('cream is poured in until the pail shows the fat, and the plan takes it', async ({ page }) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'Pour together' }).click();
+  const pour = page.getByRole('region', { name: 'Pour together' });
+  const thumb = pour.getByRole('slider', { name: 'Pour in' });
+  const before = await pour.locator('p .figure').nth(1).textContent();
+  await thumb.focus();
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
+  const after = await pour.locator('p .figure').nth(1).textContent();
+  expect(Number.parseFloat(after ?? '')).toBeGreaterThan(Number.parseFloat(before ?? ''));
+  // Pearson's square: 8 L of 3.7 % milk and 1 L of 36 % cream.
+  expect(Number.parseFloat(after ?? '')).toBeCloseTo(7.16, 0);
+  await pour.getByRole('button', { name: 'Plan with this' }).click();
+  await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue(
+    new RegExp(`^${Number.parseFloat(after ?? '').toFixed(1)}`),
+  );
+});

@@ -1,0 +1,58 @@
+import type { Dose } from '../plan/schema';
+import type { MakeState } from './state';
+import { acidGiven } from './state';
+
+/** What a make took from the shelf: which good, for which dose, grams of product as planned. */
+export interface Taken {
+  goodId: string;
+  dose: Dose['id'];
+  name: string;
+  lot: string;
+  grams: number;
+}
+
+/** Mass of a tablet and of a sachet's worth of culture, g. From memory. */
+const TABLET_G = 0.6;
+const SACHET_LITRES_PER_G = 30;
+/** Density of the liquids on a shelf, kg/L: acids and coagulants alike. From memory. */
+const LIQUID_KG_PER_L = 1.03;
+
+/** Grams of product in one measure of it. */
+export const gramsPerMeasure = (measure: string, litresPerSachet?: number): number =>
+  measure === 'mL'
+    ? LIQUID_KG_PER_L
+    : measure === 'tablets'
+      ? TABLET_G
+      : measure === 'sachets'
+        ? (litresPerSachet ?? SACHET_LITRES_PER_G) / SACHET_LITRES_PER_G
+        : 1;
+
+/** What a make has really used of a good, g: acid as it was poured, the rest as planned, nothing of a make given up before it went in. */
+export function usedBy(state: MakeState, taken: Taken): number {
+  if (taken.dose === 'acid' && state.acid.length > 0) return acidGiven(state);
+  if (state.abandoned && state.index < 3) return 0;
+  return taken.grams;
+}
+
+/** What is left of a good after every make that took from it, in its own measure; null where nobody knows how much there was. */
+export function leftOf(
+  good: {
+    id: string;
+    amount: number | null;
+    measure: string;
+    culture?: { labelLitresPerSachet?: number | undefined } | undefined;
+  },
+  makes: readonly MakeState[],
+): number | null {
+  if (good.amount === null) return null;
+  const grams = makes
+    .flatMap((state) => state.taken.filter((one) => one.goodId === good.id).map((one) => usedBy(state, one)))
+    .reduce((sum, one) => sum + one, 0);
+  return Math.max(0, good.amount - grams / gramsPerMeasure(good.measure, good.culture?.labelLitresPerSachet));
+}
+
+/** The makes that took from a good, latest first. */
+export const madeWith = (goodId: string, makes: readonly MakeState[]): MakeState[] =>
+  makes
+    .filter((state) => state.taken.some((one) => one.goodId === goodId))
+    .sort((a, b) => b.startedAt - a.startedAt);

@@ -1,0 +1,34 @@
+import { useId } from 'react';
+
+/** A line of text, a day or a short number, with its label before it. */
+export function TextLine({
+  label,
+  value,
+  onChange,
+  unit = '',
+  type = 'text',
+}: {
+  label: string;
+  value: string;
+  onChange(value: string): void;
+  unit?: string;
+  type?: 'text' | 'date';
+}) {
+  const id = useId();
+  return (
+    <div className="flex items-center gap-2">
+      <label htmlFor={id} className="w-28 shrink-0 text-[15px] font-medium leading-tight text-ink-soft">
+        {label}
+      </label>
+      <input
+        id={id}
+        type={type}
+        value={value}
+        maxLength={200}
+        onChange={(event) => onChange(event.target.value)}
+        className="field-line min-h-11 min-w-0 flex-1 bg-transparent text-[17px] font-semibold outline-none"
+      />
+      {unit !== '' && <span className="text-[15px] text-ink-soft">{unit}</span>}
+    </div>
+  );
+}

@@ -1,0 +1,116 @@
+import { differenceInDays, parseISO } from 'date-fns';
+import { strengthLeft } from '../../core/coagulant/strength';
+import type { Good, GoodKind } from '../../files/shelf';
+import type { Plan } from '../../plan/schema';
+import { gramsPerMeasure, leftOf, type Taken } from '../../run/shelf';
+import type { MakeState } from '../../run/state';
+import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
+
+const DAYS_PER_MONTH = 30.4;
+const at = (value: number): FieldValue => ({ value, text: null });
+
+/** Months since a good was opened, to a tenth; nought while it is closed. */
+export const monthsOpen = ({ opened }: Good, now: number): number =>
+  opened === null
+    ? 0
+    : Math.max(0, Math.round((differenceInDays(now, parseISO(opened)) / DAYS_PER_MONTH) * 10) / 10);
+
+/** Share of a coagulant's strength that is left; null for anything else. */
+export const strengthNow = (good: Good, now: number): number | null =>
+  good.coagulant ? strengthLeft(good.coagulant.form, monthsOpen(good, now)) : null;
+
+export const usable = (good: Good): boolean => good.condition === 'good';
+
+/** What choosing a good from the shelf does to the form. */
+export function draftWith(
+  good: Good,
+  now: number,
+): { plain: Partial<Omit<Draft, 'fields' | 'options' | 'choices'>>; fields: Partial<Draft['fields']> } {
+  const { acid, coagulant, culture } = good;
+  if (acid) {
+    return {
+      plain: { acid: acid.kind },
+      fields: acid.strengthPct === null ? {} : { strengthPct: at(acid.strengthPct) },
+    };
+  }
+  if (coagulant) {
+    const strength = coagulant.imcuPerMl ?? coagulant.imcuEach ?? coagulant.imcuPerG;
+    return {
+      plain: { coagulantForm: coagulant.form, coagulantBy: strength === undefined ? 'label' : 'strength' },
+      fields: {
+        ...(strength !== undefined && { strengthImcu: at(strength) }),
+        ...(coagulant.setsLitres !== undefined && { setsLitres: at(coagulant.setsLitres) }),
+        ...(coagulant.inMin !== undefined && { inMin: at(coagulant.inMin) }),
+        ...(coagulant.atC !== undefined && { atC: at(coagulant.atC) }),
+        ageMonths: at(monthsOpen(good, now)),
+      },
+    };
+  }
+  if (culture) {
+    const label = culture.labelLitresPerSachet ?? culture.labelLitresPerGram;
+    return {
+      plain: {
+        cultureForm: culture.form,
+        cultureLabel:
+          culture.labelLitresPerSachet !== undefined
+            ? 'sachet'
+            : culture.labelLitresPerGram !== undefined
+              ? 'gram'
+              : 'usual',
+      },
+      fields: {
+        ...(label !== undefined && { labelLitres: at(label) }),
+        ...(culture.percent !== undefined && { culturePercent: at(culture.percent) }),
+        ...(culture.generation !== undefined && { generation: at(culture.generation) }),
+        ageDays:
+          culture.form === 'freeze-dried' || good.opened === null
+            ? FIRST_DRAFT.fields.ageDays
+            : at(Math.max(0, differenceInDays(now, parseISO(good.opened)))),
+      },
+    };
+  }
+  return { plain: {}, fields: {} };
+}
+
+/** The kind of good behind a dose line. */
+export const goodKindOf = (dose: Plan['doses'][number]['id']): GoodKind | null =>
+  dose === 'brine-salt' ? 'salt' : dose === 'cream' ? null : dose;
+
+/** What a plan would take from the shelf, of the goods chosen for it. */
+export function takenBy(plan: Plan, chosen: Draft['goods'], goods: readonly Good[]): Taken[] {
+  return plan.doses.flatMap((dose) => {
+    const kind = goodKindOf(dose.id);
+    const good = kind && goods.find((one) => one.id === chosen[kind]);
+    return good
+      ? [{ goodId: good.id, dose: dose.id, name: good.name, lot: good.lot, grams: dose.grams }]
+      : [];
+  });
+}
+
+/** One line of what has to be bought: how much a plan wants and how much there is, in grams. */
+export interface Wanting {
+  ingredient: string;
+  dose: Plan['doses'][number];
+  haveGrams: number;
+}
+
+/** What a plan lacks, shelf and running makes considered; a good that is not usable counts for nothing. */
+export function wantingFor(plan: Plan, goods: readonly Good[], makes: readonly MakeState[]): Wanting[] {
+  return plan.doses.flatMap((dose) => {
+    const kind = goodKindOf(dose.id);
+    if (kind === null) return [{ ingredient: dose.ingredient, dose, haveGrams: 0 }];
+    const fitting = goods.filter(
+      (good) =>
+        good.kind === kind &&
+        usable(good) &&
+        (dose.id !== 'acid' || good.acid?.kind === plan.brief.acid?.kind),
+    );
+    const haveGrams = fitting.reduce((sum, good) => {
+      const left = leftOf(good, makes);
+      return left === null
+        ? Number.POSITIVE_INFINITY
+        : sum + left * gramsPerMeasure(good.measure, good.culture?.labelLitresPerSachet);
+    }, 0);
+    return haveGrams >= dose.grams ? [] : [{ ingredient: dose.ingredient, dose, haveGrams }];
+  });
+}

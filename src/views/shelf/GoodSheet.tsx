@@ -1,0 +1,256 @@
+import { type ReactNode, useState } from 'react';
+import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
+import type { Fault } from '../../core/faults/fault';
+import { parse } from '../../core/faults/zodFaults';
+import { readNumber } from '../../core/units/numbers';
+import {
+  CONDITIONS,
+  GOOD_KINDS,
+  GOOD_MEASURES,
+  type Good,
+  type GoodKind,
+  goodSchema,
+} from '../../files/shelf';
+import { useFormat } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Sheet } from '../../ui/parts/Sheet';
+import { TextLine } from '../../ui/parts/TextLine';
+import { faultText } from '../common/faultText';
+
+type Words = Record<string, string>;
+
+const USUAL_MEASURE: Record<GoodKind, Good['measure']> = {
+  acid: 'g',
+  coagulant: 'mL',
+  culture: 'sachets',
+  calcium: 'g',
+  salt: 'g',
+  lipase: 'g',
+};
+
+const shown = (value: number | null | undefined) =>
+  value === null || value === undefined ? '' : String(value);
+
+function wordsOf(good: Good | undefined): Words {
+  const { coagulant, culture, acid } = good ?? {};
+  return {
+    kind: good?.kind ?? 'coagulant',
+    name: good?.name ?? '',
+    lot: good?.lot ?? '',
+    opened: good?.opened ?? '',
+    amount: shown(good?.amount),
+    measure: good?.measure ?? 'mL',
+    condition: good?.condition ?? 'good',
+    allergens: good?.allergens ?? '',
+    price: shown(good?.price),
+    acidKind: acid?.kind ?? 'citric',
+    strengthPct: shown(acid?.strengthPct ?? null),
+    form: coagulant?.form ?? 'liquid',
+    knownBy: coagulant && coagulant.setsLitres !== undefined ? 'label' : 'strength',
+    imcu: shown(coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG ?? 200),
+    setsLitres: shown(coagulant?.setsLitres ?? 50),
+    inMin: shown(coagulant?.inMin ?? 40),
+    atC: shown(coagulant?.atC ?? 35),
+    origin: good?.origin ?? 'microbial',
+    cultureForm: culture?.form ?? 'freeze-dried',
+    labelLitres: shown(culture?.labelLitresPerSachet ?? culture?.labelLitresPerGram ?? 50),
+    percent: shown(culture?.percent ?? 1.5),
+    generation: shown(culture?.generation ?? 1),
+  };
+}
+
+const IMCU_FIELD = { liquid: 'imcuPerMl', tablet: 'imcuEach', powder: 'imcuPerG' } as const;
+const PER = { liquid: 'mL', tablet: 'tablet', powder: 'g' } as const;
+
+/** The good a form stands for, unread; a field that holds no number goes in as it was typed, so that its fault names it. */
+function goodOf(w: Words, id: string): unknown {
+  const number = (key: string) => readNumber(w[key] ?? '') ?? w[key];
+  const orNull = (key: string) => ((w[key] ?? '').trim() === '' ? null : number(key));
+  const form = w.form as keyof typeof IMCU_FIELD;
+  return {
+    id,
+    kind: w.kind,
+    name: (w.name ?? '').trim(),
+    lot: (w.lot ?? '').trim(),
+    opened: w.opened === '' ? null : w.opened,
+    amount: orNull('amount'),
+    measure: w.measure,
+    condition: w.condition,
+    allergens: (w.allergens ?? '').trim(),
+    price: orNull('price'),
+    ...(w.kind === 'acid' && { acid: { kind: w.acidKind, strengthPct: orNull('strengthPct') } }),
+    ...(w.kind === 'coagulant' && {
+      origin: w.origin,
+      coagulant:
+        w.knownBy === 'strength'
+          ? { form, [IMCU_FIELD[form]]: number('imcu') }
+          : {
+              form,
+              per: PER[form],
+              setsLitres: number('setsLitres'),
+              inMin: number('inMin'),
+              atC: number('atC'),
+            },
+    }),
+    ...(w.kind === 'culture' && {
+      culture:
+        w.cultureForm === 'freeze-dried'
+          ? {
+              form: 'freeze-dried',
+              [w.measure === 'sachets' ? 'labelLitresPerSachet' : 'labelLitresPerGram']:
+                number('labelLitres'),
+            }
+          : {
+              form: w.cultureForm,
+              percent: number('percent'),
+              ...(w.cultureForm === 'saved' && { generation: number('generation') }),
+            },
+    }),
+  };
+}
+
+/** A good, new or changed. */
+export function GoodSheet({ good, trigger }: { good?: Good; trigger: ReactNode }) {
+  const { db } = usePorts();
+  const format = useFormat();
+  const [open, setOpen] = useState(false);
+  const [words, setWords] = useState<Words>(() => wordsOf(good));
+  const [faults, setFaults] = useState<Fault[]>([]);
+  const set = (key: string) => (value: string) => setWords((was) => ({ ...was, [key]: value }));
+  const keep = async () => {
+    const read = parse<Good>(goodSchema, goodOf(words, good?.id ?? crypto.randomUUID()));
+    if (!read.ok) {
+      setFaults(read.faults);
+      return;
+    }
+    await db.goods.put(read.value);
+    setFaults([]);
+    setOpen(false);
+    if (!good) setWords(wordsOf(undefined));
+  };
+  const line = (key: string, label: string, unit = '') => (
+    <TextLine label={label} unit={unit} value={words[key] ?? ''} onChange={set(key)} />
+  );
+  const options = (values: readonly string[]) => values.map((value) => ({ value, text: value }));
+  return (
+    <Sheet
+      title={good ? 'Change it' : 'On the shelf'}
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next) {
+          setWords(wordsOf(good));
+          setFaults([]);
+        }
+      }}
+      trigger={trigger}
+    >
+      <form
+        className="mt-3 max-h-[64vh] space-y-2 overflow-y-auto pr-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          void keep();
+        }}
+      >
+        <Select
+          label="It is"
+          value={words.kind ?? ''}
+          options={options(GOOD_KINDS)}
+          onChange={(kind) => setWords((was) => ({ ...was, kind, measure: USUAL_MEASURE[kind as GoodKind] }))}
+        />
+        {line('name', 'Name')}
+        {words.kind === 'acid' && (
+          <>
+            <Select
+              label="Acid"
+              value={words.acidKind ?? ''}
+              options={ACID_KINDS.map((value) => ({ value, text: ACIDS[value as AcidKind].name }))}
+              onChange={set('acidKind')}
+            />
+            {(words.acidKind === 'vinegar' || words.acidKind === 'lactic') &&
+              line('strengthPct', 'Strength', '%')}
+          </>
+        )}
+        {words.kind === 'coagulant' && (
+          <>
+            <Select
+              label="Form"
+              value={words.form ?? ''}
+              options={options(Object.keys(PER))}
+              onChange={set('form')}
+            />
+            <Select
+              label="From"
+              value={words.origin ?? ''}
+              options={options(['animal', 'microbial', 'vegetable'])}
+              onChange={set('origin')}
+            />
+            <Select
+              label="Known by"
+              value={words.knownBy ?? ''}
+              options={[
+                { value: 'strength', text: 'its strength' },
+                { value: 'label', text: 'what it sets' },
+              ]}
+              onChange={set('knownBy')}
+            />
+            {words.knownBy === 'strength' ? (
+              line('imcu', 'Strength', `IMCU/${PER[words.form as keyof typeof PER]}`)
+            ) : (
+              <>
+                {line('setsLitres', `1 ${PER[words.form as keyof typeof PER]} sets`, 'L')}
+                {line('inMin', 'in', 'min')}
+                {line('atC', 'at', '°C')}
+              </>
+            )}
+          </>
+        )}
+        {words.kind === 'culture' && (
+          <>
+            <Select
+              label="Form"
+              value={words.cultureForm ?? ''}
+              options={options(['freeze-dried', 'liquid', 'saved'])}
+              onChange={set('cultureForm')}
+            />
+            {words.cultureForm === 'freeze-dried'
+              ? line('labelLitres', words.measure === 'sachets' ? 'A sachet is for' : 'A gram is for', 'L')
+              : line('percent', 'Of the milk', '%')}
+            {words.cultureForm === 'saved' && line('generation', 'Generation')}
+          </>
+        )}
+        {line('lot', 'Lot')}
+        <TextLine label="Opened" type="date" value={words.opened ?? ''} onChange={set('opened')} />
+        {line('amount', 'How much', words.measure)}
+        <Select
+          label="Counted in"
+          value={words.measure ?? ''}
+          options={options(GOOD_MEASURES)}
+          onChange={set('measure')}
+        />
+        <Select
+          label="Condition"
+          value={words.condition ?? ''}
+          options={options(CONDITIONS)}
+          onChange={set('condition')}
+        />
+        {line('allergens', 'Allergens')}
+        {line('price', 'Price', 'a kg, L or piece')}
+        {faults.map((fault) => (
+          <FaultText key={fault.path}>
+            {fault.path.split('.').at(-1)}: {faultText(fault, format)}
+          </FaultText>
+        ))}
+        <div className="flex justify-end gap-4 pt-3">
+          <Button onClick={() => setOpen(false)}>Leave it</Button>
+          <Button tone="main" type="submit">
+            Keep it
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}
