@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bounded, boundedBy } from '../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
+import { methodSchema } from '../makes/method';
 import { makeSchema } from './make';
 import { goodSchema } from './shelf';
 
@@ -33,6 +34,15 @@ const kitchenSchema = z.strictObject({
   altitudeM: bounded('altitudeM'),
   currency: z.string().max(12),
   look: z.enum(['as the machine', 'light', 'dark']),
+  /** The largest pot and the largest mould, L; left out where nobody has said. */
+  potLitres: bounded('potLitres').nullable().optional(),
+  mouldLitres: bounded('mouldLitres').nullable().optional(),
+  /** Hours of the day between which nobody stands at a pot. */
+  asleepFrom: bounded('hourOfDay').optional(),
+  asleepTo: bounded('hourOfDay').optional(),
+  /** What the thermometer shows in ice water and at the boil, °C; null where it has not been checked. */
+  iceReadsC: boundedBy(-10, 10, '°C').nullable().optional(),
+  boilReadsC: boundedBy(80, 110, '°C').nullable().optional(),
 });
 export type Kitchen = z.infer<typeof kitchenSchema>;
 
@@ -45,6 +55,7 @@ export const backupSchema = z
     milks: z.array(knownMilkSchema),
     makes: z.array(makeSchema),
     goods: z.array(goodSchema).optional(),
+    methods: z.array(methodSchema).optional(),
   })
   .superRefine((backup, context) => {
     for (const list of ['milks', 'makes', 'goods'] as const) {

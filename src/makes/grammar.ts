@@ -181,6 +181,8 @@ export interface StageKind<P> {
   endedBy: EndedBy;
   /** How far below and above its course the batch may run and still come out, °C; null where heat does not matter. */
   toleranceC: readonly [below: number, above: number] | null;
+  /** The same where it depends on what the stage is for. */
+  toleranceFor?(params: P): readonly [below: number, above: number] | null;
   /** Advances `pot` through the stage and says how long that takes. Must not look at a clock. */
   predict(world: World, params: P, pot: PotState): Span;
   words(params: P, telling: Telling): StageWords;
@@ -188,8 +190,12 @@ export interface StageKind<P> {
 }
 
 /** A kind whose parameter type is closed over, for the register. */
-export type AnyKind = Omit<StageKind<unknown>, 'params' | 'predict' | 'words' | 'cautions'> & {
+export type AnyKind = Omit<
+  StageKind<unknown>,
+  'params' | 'predict' | 'words' | 'cautions' | 'toleranceFor'
+> & {
   params: z.ZodType;
+  toleranceFor?(params: unknown): readonly [below: number, above: number] | null;
   predict(world: World, params: unknown, pot: PotState): Span;
   words(params: unknown, telling: Telling): StageWords;
   cautions(params: unknown, about: About): CautionId[];

@@ -38,5 +38,17 @@ export const METHODS: readonly Method[] = [
   freshPressed,
 ];
 
+let own: readonly Method[] = [];
+
+/** Hands in the makes a maker wrote; they have passed the schema of a method file. A register, so that plans find them by id. */
+export const setOwnMethods = (methods: readonly Method[]): void => {
+  own = methods;
+};
+export const ownMethods = (): readonly Method[] => own;
+
+/** Every make there is: the product's, then the maker's own. */
+export const allMethods = (): readonly Method[] => [...METHODS, ...own];
+
 /** The make of that id, or undefined. */
-export const methodById = (id: string): Method | undefined => METHODS.find((method) => method.id === id);
+export const methodById = (id: string): Method | undefined =>
+  METHODS.find((method) => method.id === id) ?? own.find((method) => method.id === id);

@@ -19,7 +19,8 @@ export function courseOf(planned: Planned): Course {
   planned.plan.stages.forEach((stage, index) => {
     const span = planned.spans[index];
     if (!span) return;
-    const tolerance = stageKind(stage.kind).toleranceC;
+    const kind = stageKind(stage.kind);
+    const tolerance = kind.toleranceFor?.(planned.parameters[stage.id]) ?? kind.toleranceC;
     if (!tolerance) band.push([start, Number.NaN, Number.NaN]);
     for (const [minute, tempC] of span.course) {
       temps.push([start + minute, tempC]);

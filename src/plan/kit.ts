@@ -1,5 +1,12 @@
 import type { Format } from '../core/units/format';
 import type { Planned } from './plan';
+import type { Plan } from './schema';
+
+/** What the kitchen has, as far as it has said. */
+export interface Have {
+  potLitres?: number | null | undefined;
+  mouldLitres?: number | null | undefined;
+}
 
 /** One thing that has to stand ready, and what for. */
 export interface KitItem {
@@ -14,21 +21,35 @@ const COLD_WATER_PER_KG = 4;
 /** Loosely filled curd against finished cheese, L per kg: what a mould has to hold before it is pressed. Common practice. */
 const LOOSE_LITRES_PER_KG = 1.6;
 
+/** The pot a plan wants, L: its milk, its cream, and room above them. */
+export function potWanted(plan: Plan): number {
+  const kinds = plan.stages.map((stage) => stage.kind);
+  const litres =
+    (plan.brief.milk.litres ?? 0) + (kinds.includes('add-other') ? (plan.brief.cream?.litres ?? 0) : 0);
+  return litres * (kinds.includes('scald') ? HEADROOM.scald : HEADROOM.usual);
+}
+
+/** The mould it wants, L; null where nothing is moulded. */
+export const mouldWanted = (plan: Plan): number | null =>
+  plan.stages.some((stage) => stage.kind === 'press')
+    ? plan.predictions.yieldKg.likely * LOOSE_LITRES_PER_KG
+    : null;
+
 /** What a plan wants on the table: pots by size, cloth, gloves, ice, instruments; in the order it is needed. */
-export function kitOf({ plan, parameters }: Planned, format: Format): KitItem[] {
+export function kitOf({ plan, parameters }: Planned, format: Format, have: Have = {}): KitItem[] {
+  const small = (wanted: number | null, mine: number | null | undefined) =>
+    wanted !== null && mine != null && wanted > mine ? `: yours of ${format.litres(mine)} is too small` : '';
   const kinds = new Set(plan.stages.map((stage) => stage.kind));
   const of = (kind: string) => {
     const stage = plan.stages.find((one) => one.kind === kind);
     return stage && (parameters[stage.id] as Record<string, unknown>);
   };
-  const litres =
-    (plan.brief.milk.litres ?? 0) + (kinds.has('add-other') ? (plan.brief.cream?.litres ?? 0) : 0);
   const kg = plan.predictions.yieldKg.likely;
   const scalds = kinds.has('scald');
   const kit: KitItem[] = [
     {
-      what: `a pot of ${format.litres(litres * (scalds ? HEADROOM.scald : HEADROOM.usual))} or more`,
-      why: scalds ? 'milk climbs near the boil' : 'room to stir',
+      what: `a pot of ${format.litres(potWanted(plan))} or more`,
+      why: `${scalds ? 'milk climbs near the boil' : 'room to stir'}${small(potWanted(plan), have.potLitres)}`,
     },
     { what: 'a thermometer', why: 'checked in ice water' },
     { what: 'a scale', why: 'to the gram for doses, and one for the cheese' },
@@ -75,7 +96,7 @@ export function kitOf({ plan, parameters }: Planned, format: Format): KitItem[] 
   add(
     kinds.has('press'),
     `a mould or hoop for ${format.litres(kg * LOOSE_LITRES_PER_KG)}, ${press?.by === 'self' ? 'straight-sided' : press?.by === 'screw' ? 'and a press' : 'a board and weights'}`,
-    'the loose curd must fit in',
+    `the loose curd must fit in${small(mouldWanted(plan), have.mouldLitres)}`,
   );
   add(
     kinds.has('poach'),

@@ -1,12 +1,18 @@
 import Dexie, { type Table } from 'dexie';
 import type { Kitchen, KnownMilk } from '../files/backup';
 import type { Good } from '../files/shelf';
+import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
 import type { Draft } from './slices/draft';
 import type { Reckoner } from './slices/reckoner';
 
 /** An event with the make it belongs to. */
 export type StoredEvent = MakeEvent & { makeId: string };
+
+export interface OwnMethod {
+  id: string;
+  method: Method;
+}
 
 export interface StoredMake {
   id: string;
@@ -27,12 +33,14 @@ export class Database extends Dexie {
   events!: Table<StoredEvent, [string, number]>;
   milks!: Table<KnownMilk, string>;
   goods!: Table<Good, string>;
+  /** Makes of the maker's own, as they stand in the editor, faulty or not. */
+  methods!: Table<OwnMethod, string>;
   settings!: Table<Setting, string>;
 
   constructor(name = 'plump-pail') {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
-    this.version(2).stores({ goods: 'id' });
+    this.version(2).stores({ goods: 'id', methods: 'id' });
   }
 
   async kitchen(): Promise<Kitchen | undefined> {

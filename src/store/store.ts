@@ -1,11 +1,13 @@
 import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
 import { liveQuery } from 'dexie';
 import { useDispatch, useSelector } from 'react-redux';
+import { setOwnMethods } from '../makes';
+import { type Method, methodSchema } from '../makes/method';
 import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database } from './db';
 import { bare } from './log';
-import { dataReducer, goodsRead, logsRead, milksRead } from './slices/data';
+import { dataReducer, goodsRead, logsRead, methodsRead, milksRead } from './slices/data';
 import {
   choiceSet,
   draftChanged,
@@ -52,11 +54,18 @@ export type State = ReturnType<Store['getState']>;
 
 /** Reads what was kept into the store, then follows the database, whichever window writes to it. */
 export async function follow(db: Database, store: Store): Promise<void> {
+  const takeMethods = (methods: Method[]) => {
+    setOwnMethods(methods.filter((method) => methodSchema.safeParse(method).success));
+    store.dispatch(methodsRead(methods));
+  };
+  // Before the first draw, since the draft may be a plan of one of them.
+  takeMethods((await db.methods.toArray()).map((row) => row.method));
   const [kitchen, draft, reckoner] = await Promise.all([db.kitchen(), db.draft(), db.reckoner()]);
   if (kitchen) store.dispatch(kitchenSet(kitchen));
   if (draft) store.dispatch(draftSet(draft));
   if (reckoner) store.dispatch(reckonerSet(reckoner));
   liveQuery(() => db.goods.toArray()).subscribe((goods) => store.dispatch(goodsRead(goods)));
+  liveQuery(() => db.methods.toArray()).subscribe((rows) => takeMethods(rows.map((row) => row.method)));
   liveQuery(() => db.milks.toArray()).subscribe((milks) => store.dispatch(milksRead(milks)));
   liveQuery(async () => {
     const rows = await db.events.orderBy('[makeId+seq]').toArray();

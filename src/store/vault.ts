@@ -2,6 +2,7 @@ import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { type Backup, backupSchema } from '../files/backup';
 import { type MakeFile, makeSchema } from '../files/make';
+import { methodSchema } from '../makes/method';
 import type { Database } from './db';
 import { readLog } from './log';
 import { USUAL_KITCHEN } from './slices/kitchen';
@@ -36,7 +37,7 @@ export async function importMake(db: Database, value: unknown): Promise<Result<s
 
 /** Everything there is. */
 export async function backup(db: Database): Promise<Backup> {
-  return db.transaction('r', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
+  return db.transaction('r', [db.makes, db.events, db.milks, db.goods, db.methods, db.settings], async () => {
     const ids = (await db.makes.toArray()).map((make) => make.id);
     return {
       format: 'plump-pail/backup' as const,
@@ -45,6 +46,9 @@ export async function backup(db: Database): Promise<Backup> {
       milks: await db.milks.toArray(),
       makes: await Promise.all(ids.map((id) => exportMake(db, id))),
       goods: await db.goods.toArray(),
+      methods: (await db.methods.toArray())
+        .map((row) => row.method)
+        .filter((method) => methodSchema.safeParse(method).success),
     };
   });
 }
@@ -54,11 +58,18 @@ export async function restore(db: Database, value: unknown): Promise<Result<Back
   const read = parse<Backup>(backupSchema, value);
   if (!read.ok) return read;
   const saved = read.value;
-  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
-    await Promise.all([db.makes.clear(), db.events.clear(), db.milks.clear(), db.goods.clear()]);
+  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.methods, db.settings], async () => {
+    await Promise.all([
+      db.makes.clear(),
+      db.events.clear(),
+      db.milks.clear(),
+      db.goods.clear(),
+      db.methods.clear(),
+    ]);
     await db.settings.put({ key: 'kitchen', value: saved.kitchen });
     await db.milks.bulkAdd(saved.milks);
     await db.goods.bulkAdd(saved.goods ?? []);
+    await db.methods.bulkAdd((saved.methods ?? []).map((method) => ({ id: method.id, method })));
     for (const make of saved.makes) await put(db, make);
   });
   return good(saved);

@@ -1,5 +1,6 @@
 import { wrap } from 'comlink';
 import type { Result } from '../core/faults/fault';
+import { ownMethods } from '../makes';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned } from '../plan/plan';
 import type { PlannerApi } from './planner.worker';
@@ -21,7 +22,7 @@ export function workerPlanner() {
     const { brief, answer } = waiting;
     waiting = null;
     busy = true;
-    const planned = (await remote.plan(brief)) as Result<Planned>;
+    const planned = (await remote.plan(brief, ownMethods())) as Result<Planned>;
     busy = false;
     answer(waiting ? null : planned);
     void next();

@@ -4,6 +4,7 @@ import { carryOverC } from './carryOver';
 import { hotWaterKg } from './hotWater';
 import { microwaveSeconds } from './microwave';
 import { mixedTempC } from './mixing';
+import { probeOffsetC } from './probe';
 import { sinkBath } from './sinkBath';
 
 describe('other ways of warming', () => {
@@ -52,4 +53,13 @@ describe('other ways of warming', () => {
     expect(carryOverC('ceramic', 4)).toBeLessThan(2);
     expect(carryOverC('solid plate', 4)).toBeGreaterThan(carryOverC('gas', 4));
   });
+});
+
+it('a thermometer checked at ice and boil is off in between by a straight line (definition)', () => {
+  const off = probeOffsetC(1, 98, 99);
+  expect(off?.(0)).toBe(1);
+  expect(off?.(99)).toBeCloseTo(-1, 12);
+  expect(off?.(49.5)).toBeCloseTo(0, 12);
+  expect(probeOffsetC(0.5, null, 100)?.(80)).toBe(0.5);
+  expect(probeOffsetC(null, null, 100)).toBeNull();
 });

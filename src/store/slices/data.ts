@@ -1,6 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { KnownMilk } from '../../files/backup';
 import type { Good } from '../../files/shelf';
+import type { Method } from '../../makes/method';
 import type { MakeEvent } from '../../run/events';
 
 /** What Dexie holds, mirrored for drawing; rebuilt from it at any time. */
@@ -9,9 +10,11 @@ interface Data {
   logs: Record<string, MakeEvent[]>;
   milks: KnownMilk[];
   goods: Good[];
+  /** The maker's own makes as they stand, faulty or not. */
+  methods: Method[];
 }
 
-const initialState: Data = { loaded: false, logs: {}, milks: [], goods: [] };
+const initialState: Data = { loaded: false, logs: {}, milks: [], goods: [], methods: [] };
 
 const slice = createSlice({
   name: 'data',
@@ -25,6 +28,9 @@ const slice = createSlice({
       }
       for (const id of Object.keys(state.logs)) if (!action.payload[id]) delete state.logs[id];
     },
+    methodsRead: (state, action: PayloadAction<Method[]>) => {
+      state.methods = action.payload;
+    },
     goodsRead: (state, action: PayloadAction<Good[]>) => {
       state.goods = action.payload;
     },
@@ -34,5 +40,5 @@ const slice = createSlice({
   },
 });
 
-export const { goodsRead, logsRead, milksRead } = slice.actions;
+export const { goodsRead, logsRead, methodsRead, milksRead } = slice.actions;
 export const dataReducer = slice.reducer;

@@ -12,13 +12,19 @@ export const USUAL_KITCHEN: Kitchen = {
   altitudeM: 0,
   currency: '',
   look: 'as the machine',
+  potLitres: null,
+  mouldLitres: null,
+  asleepFrom: 23,
+  asleepTo: 6,
+  iceReadsC: null,
+  boilReadsC: null,
 };
 
 const slice = createSlice({
   name: 'kitchen',
   initialState: USUAL_KITCHEN,
   reducers: {
-    kitchenSet: (_state, action: PayloadAction<Kitchen>) => action.payload,
+    kitchenSet: (_state, action: PayloadAction<Kitchen>) => ({ ...USUAL_KITCHEN, ...action.payload }),
     kitchenChanged: (state, action: PayloadAction<Partial<Kitchen>>) => ({ ...state, ...action.payload }),
   },
 });

@@ -1,7 +1,7 @@
 import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { METHODS } from '../../makes';
+import { allMethods } from '../../makes';
 import { COMPUTATIONS } from '../../plan/reckon/index';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch } from '../../store/store';
@@ -68,7 +68,7 @@ export default function Palette({
           ))}
         </Command.Group>
         <Command.Group heading="Plan" className={GROUP}>
-          {METHODS.map((method) => (
+          {allMethods().map((method) => (
             <Command.Item
               key={method.id}
               value={`plan ${method.title}`}

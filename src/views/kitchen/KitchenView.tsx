@@ -2,8 +2,9 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { BOUNDS } from '../../core/faults/bounds';
 import { boilingC } from '../../core/heat/boiling';
+import { probeOffsetC } from '../../core/heat/probe';
 import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
-import type { Quantity } from '../../core/units/format';
+import type { Format, Quantity } from '../../core/units/format';
 import type { Kitchen } from '../../files/backup';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -134,6 +135,58 @@ export default function KitchenView() {
               className="field-line min-h-11 w-44 bg-transparent text-right text-[17px] font-semibold outline-none placeholder:text-ink-soft"
             />
           </div>
+          <h2 className="mt-7 text-[24px]">Pots and hours</h2>
+          <div className="stitch mt-2 pt-2">
+            <KitchenNumber
+              name="potLitres"
+              label="Largest pot"
+              quantity="volume"
+              step={0.5}
+              change={change}
+              optional
+            />
+          </div>
+          <div className="stitch mt-2 pt-2">
+            <KitchenNumber
+              name="mouldLitres"
+              label="Largest mould"
+              quantity="volume"
+              step={0.1}
+              change={change}
+              optional
+            />
+          </div>
+          <div className="stitch mt-2 pt-2">
+            <KitchenNumber
+              name="asleepFrom"
+              label="Asleep from"
+              quantity="plain"
+              unit="h"
+              step={1}
+              change={change}
+            />
+            <KitchenNumber name="asleepTo" label="until" quantity="plain" unit="h" step={1} change={change} />
+          </div>
+          <h2 className="mt-7 text-[24px]">Thermometer</h2>
+          <div className="stitch mt-2 pt-2">
+            <KitchenNumber
+              name="iceReadsC"
+              label="In ice water"
+              quantity="temperature"
+              step={0.1}
+              change={change}
+              optional
+            />
+            <KitchenNumber
+              name="boilReadsC"
+              label="At the boil"
+              quantity="temperature"
+              step={0.1}
+              change={change}
+              optional
+            />
+            <p className="text-[15px] text-ink-soft">{thermometerSays(kitchen, format)}</p>
+          </div>
           <h2 className="mt-7 text-[24px]">How it looks</h2>
           <Row label="Light or dark">
             <Segments
@@ -200,6 +253,20 @@ export default function KitchenView() {
   );
 }
 
+/** What two checks of a thermometer say about its readings. */
+function thermometerSays(kitchen: Kitchen, format: Format): string {
+  const offset = probeOffsetC(
+    kitchen.iceReadsC ?? null,
+    kitchen.boilReadsC ?? null,
+    boilingC(kitchen.altitudeM),
+  );
+  if (!offset)
+    return 'Check it in crushed ice and at the boil, and write down what it shows. Again each month.';
+  const at = (c: number) => format.tempStep(Math.abs(offset(c)));
+  const way = (c: number) => (offset(c) > 0 ? 'too high' : 'too low');
+  return `It reads ${at(35)} ${way(35)} at ${format.temp(35)}, ${at(90)} ${way(90)} at ${format.temp(90)}. Take that off, and check again in a month.`;
+}
+
 /** Above this share of the room the browser gives, a warning is due. */
 const NEARLY_FULL = 0.9;
 
@@ -234,6 +301,27 @@ function Row({ label, children }: { label: string; children: React.ReactNode }) 
   );
 }
 
+type KitchenField =
+  | 'roomC'
+  | 'altitudeM'
+  | 'potLitres'
+  | 'mouldLitres'
+  | 'asleepFrom'
+  | 'asleepTo'
+  | 'iceReadsC'
+  | 'boilReadsC';
+
+const RANGES: Record<KitchenField, { min: number; max: number }> = {
+  roomC: BOUNDS.roomC,
+  altitudeM: BOUNDS.altitudeM,
+  potLitres: BOUNDS.potLitres,
+  mouldLitres: BOUNDS.mouldLitres,
+  asleepFrom: BOUNDS.hourOfDay,
+  asleepTo: BOUNDS.hourOfDay,
+  iceReadsC: { min: -10, max: 10 },
+  boilReadsC: { min: 80, max: 110 },
+};
+
 /** A number of the kitchen: taken when it is right, kept as typed and marked when it is not. */
 function KitchenNumber({
   name,
@@ -241,19 +329,26 @@ function KitchenNumber({
   quantity,
   step,
   change,
+  unit = '',
+  optional = false,
 }: {
-  name: 'roomC' | 'altitudeM';
+  name: KitchenField;
   label: string;
   quantity: Quantity;
   step: number;
+  unit?: string;
+  /** May be left empty. */
+  optional?: boolean;
   change(part: Partial<Kitchen>): void;
 }) {
-  const value = useAppSelector((state) => state.kitchen[name]);
+  const value = useAppSelector((state) => state.kitchen[name]) ?? null;
   const format = useFormat();
   const [typed, setTyped] = useState<{ value: number | null; text: string | null } | null>(null);
-  const { min, max } = BOUNDS[name];
+  const { min, max } = RANGES[name];
   const right = (candidate: number | null) => candidate !== null && candidate >= min && candidate <= max;
-  const wrong = typed !== null && !right(typed.value);
+  const emptied = (one: { value: number | null; text: string | null }) =>
+    optional && one.value === null && (one.text ?? '').trim() === '';
+  const wrong = typed !== null && !emptied(typed) && !right(typed.value);
   const fault = wrong
     ? faultText(
         {
@@ -278,13 +373,15 @@ function KitchenNumber({
       text={typed?.text ?? null}
       quantity={quantity}
       units={format.units}
+      unit={unit}
+      bare={optional}
       min={min}
       max={max}
       step={step}
       fault={fault}
       onChange={(next) => {
         setTyped(next);
-        if (right(next.value)) change({ [name]: next.value });
+        if (right(next.value) || emptied(next)) change({ [name]: next.value });
       }}
     />
   );

@@ -3,6 +3,7 @@ import { kitOf } from '../../plan/kit';
 import { timesTheMilk } from '../../plan/larger';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
+import { useAppSelector } from '../../store/store';
 import { hoursText } from '../common/times';
 
 const TIMES = 3;
@@ -10,7 +11,8 @@ const TIMES = 3;
 /** What has to stand ready before the first stage, and what three times as much would ask. */
 export function Ready({ planned }: { planned: Planned }) {
   const format = useFormat();
-  const kit = useMemo(() => kitOf(planned, format), [planned, format]);
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const kit = useMemo(() => kitOf(planned, format, kitchen), [planned, format, kitchen]);
   const larger = useMemo(() => timesTheMilk(planned.plan, TIMES), [planned.plan]);
   return (
     <div className="mt-6 grid gap-x-7 gap-y-5 tab:grid-cols-2">

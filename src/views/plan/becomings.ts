@@ -1,8 +1,9 @@
-import { getHours } from 'date-fns';
+import { getHours, getMinutes } from 'date-fns';
 import type { Format } from '../../core/units/format';
 import type { Kitchen } from '../../files/backup';
-import { METHODS } from '../../makes';
+import { allMethods } from '../../makes';
 import type { Family, Method } from '../../makes/method';
+import { potWanted } from '../../plan/kit';
 import { planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
 import type { Draft } from '../../store/slices/draft';
@@ -26,24 +27,30 @@ export const SHELVES: readonly { families: readonly Family[]; name: string; how:
   { families: ['squeaky-curd', 'pressed-fresh'], name: 'Squeaky and pressed', how: 'cut, cook, knit' },
 ];
 
-const NIGHT_FROM = 23;
-const NIGHT_TO = 6;
-const atNight = (ms: number) => getHours(ms) >= NIGHT_FROM || getHours(ms) < NIGHT_TO;
+/** Whether a moment lies in the hours when nobody stands at a pot. */
+function asleep(ms: number, { asleepFrom = 23, asleepTo = 6 }: Kitchen): boolean {
+  const hour = getHours(ms) + getMinutes(ms) / 60;
+  return asleepFrom > asleepTo
+    ? hour >= asleepFrom || hour < asleepTo
+    : hour >= asleepFrom && hour < asleepTo;
+}
 
 /** The first moment at night when a plan wants hands, ms; null where it wants none. */
-export function nightCall(plan: Plan, startMs: number): number | null {
+export function nightCall(plan: Plan, startMs: number, kitchen: Kitchen): number | null {
   const stage = plan.stages.find(
-    (one) => one.kind !== 'store' && one.handsOnMin > 0 && atNight(startMs + one.startMin * 60_000),
+    (one) => one.kind !== 'store' && one.handsOnMin > 0 && asleep(startMs + one.startMin * 60_000, kitchen),
   );
   return stage ? startMs + stage.startMin * 60_000 : null;
 }
 
-function objections(method: Method, plan: Plan, draft: Draft, now: number): string[] {
+function objections(method: Method, plan: Plan, draft: Draft, kitchen: Kitchen, now: number): string[] {
   const { startMs } = timesOf(plan, now);
   const found: string[] = [];
   if (startMs < now - 90_000) found.push(`would have had to start ${momentText(startMs, now)}`);
-  const night = nightCall(plan, startMs);
+  const night = nightCall(plan, startMs, kitchen);
   if (night !== null) found.push(`wants you at ${clockText(night)}`);
+  const pot = kitchen.potLitres ?? null;
+  if (pot !== null && potWanted(plan) > pot) found.push('your pot is too small');
   const usualFat = method.usual.fatPct;
   const fat = draft.fields.fatPct.value ?? 0;
   if (usualFat !== undefined && fat > usualFat + 1) found.push('made from leaner milk as a rule');
@@ -63,12 +70,12 @@ export function becomings(
   nowWall: string,
   now: number,
 ): Becoming[] {
-  return METHODS.map((method) => {
+  return allMethods().map((method) => {
     const { brief, faults } = briefOf({ ...draft, method: method.id }, kitchen, nowWall);
     const planned = brief && planBrief(brief, { spread: false });
     if (planned?.ok) {
       const { plan } = planned.value;
-      return { method, plan, against: objections(method, plan, draft, now) };
+      return { method, plan, against: objections(method, plan, draft, kitchen, now) };
     }
     const fault = (planned && !planned.ok ? planned.faults : faults)[0];
     return { method, plan: null, against: fault ? [faultText(fault, format)] : [] };

@@ -29,6 +29,7 @@ export function PotButtons({ state, moment, busy, note }: Props) {
     <div className="mt-5 flex flex-wrap items-stretch gap-4">
       {moment.main && (
         <Button
+          data-main
           tone="main"
           size="hand"
           className="min-w-[15rem] flex-[2] text-[25px]"

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { fermentPH, sourTo } from '../../../core/culture/ferment';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
+import { outOfOrder } from '../order';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
 
@@ -22,7 +23,7 @@ export const acidify = kindOf<AcidifyParams>({
   toleranceC: [4, 3],
   predict: (world, { toPH, atC }, pot) => {
     const { ferment } = pot;
-    if (!ferment) throw new Error('souring wants a culture before it');
+    if (!ferment) outOfOrder('has a souring stage with no culture before it');
     const started = pot.tempC;
     const pHs: [number, number][] = [[0, fermentPH(ferment)]];
     const hours = sourTo(

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { pHAfter } from '../../../core/acid/titrate';
 import { mixedTempC } from '../../../core/heat/mixing';
 import { kindOf } from '../../grammar';
+import { outOfOrder } from '../order';
 
 /** Minutes of pouring, stirring and looking; common practice. */
 const HOT_MINUTES = 6;
@@ -15,7 +16,7 @@ export const addAcid = kindOf<{ cold: boolean }>({
   predict: (world, { cold }, pot) => {
     const before = pot.tempC;
     const { acid } = world;
-    if (!acid) throw new Error('an acid stage wants an acid in its make');
+    if (!acid) outOfOrder('has an acid stage and says no acid');
     const waterKg = acid.amount * acid.titrant.litresPerUnit;
     pot.tempC = mixedTempC([
       { what: 'milk', kg: pot.kg, tempC: pot.tempC },

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { imcuForCut, SET_LOSS, settingCourse } from '../clot';
+import { outOfOrder } from '../order';
 import { resting } from '../spans';
 
 /** Minutes of stirring in and stilling the milk; common practice. */
@@ -15,7 +16,7 @@ export const addCoagulant = kindOf<Record<string, never>>({
   toleranceC: [2, 2],
   predict: (world, _params, pot) => {
     const { coagulant } = world;
-    if (!coagulant) throw new Error('a coagulant stage wants a coagulant in its make');
+    if (!coagulant) outOfOrder('has a coagulant stage and says no coagulant');
     const courseAt = settingCourse(world, pot, coagulant.wantedMin ?? LOOK_MIN);
     if (coagulant.imcuPerLitre === null) {
       coagulant.imcuPerLitre = imcuForCut(world, pot, coagulant.wantedMin ?? LOOK_MIN, courseAt);

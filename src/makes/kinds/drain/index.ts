@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { bagAfter, bagHours } from '../../../core/curd/bag';
 import { drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
 import { kindOf, type PotState, type World } from '../../grammar';
+import { outOfOrder } from '../order';
 import { curdResting, kept } from '../spans';
 import { WORDS } from './words';
 
@@ -39,7 +40,7 @@ function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: num
 
 /** Minutes of lactic curd in its bags, by the bag's curve; a later stage goes on where an earlier one stopped. */
 function inBag(world: World, pot: PotState, params: DrainParams): number {
-  if (!world.bag) throw new Error('a bag wants the make to say how its curd drains');
+  if (!world.bag) outOfOrder('has a bag and does not say how its curd drains');
   const bag = {
     composition: world.milk.composition,
     milkKg: Math.min(world.bagKg, world.milk.massKg),

@@ -44,6 +44,7 @@ export const hold = kindOf<HoldParams>({
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
   toleranceC: [12, 4],
+  toleranceFor: ({ as }) => (as === 'stir' ? [2, 2] : [12, 4]),
   predict: (world, { minutes, as }, pot) => {
     if (as === 'rest') return resting(world, pot, minutes, 0);
     pot.work.stirMin = (pot.work.stirMin ?? 0) + minutes;

@@ -5,6 +5,7 @@ import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import { cutMin, SET_LOSS } from '../clot';
+import { outOfOrder } from '../order';
 import { souringStepH } from '../souring';
 import { along } from '../spans';
 
@@ -21,7 +22,7 @@ export interface SetParams {
 
 function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
   const { ferment } = pot;
-  if (!ferment) throw new Error('a set by pH wants a culture before it');
+  if (!ferment) outOfOrder('has a set by pH with no culture before it');
   const started = pot.tempC;
   const cooling = potOf(pot.litres, pot.kg, 'milk', LOSS_W_PER_M2K[wrap]);
   const after = (minute: number) => tempAfter(cooling, started, minute, world.roomC, 0);
@@ -53,7 +54,7 @@ function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
 
 function byClot(world: World, pot: PotState): Span {
   const { clot } = pot;
-  if (!clot) throw new Error('a set wants a coagulant before it');
+  if (!clot) outOfOrder('has a set with no coagulant before it');
   const whole = cutMin(world, pot, clot.courseAt);
   if (whole > LONGEST_CLOT_MIN && world.likely) {
     throw new Infeasible({

@@ -1,0 +1,100 @@
+import { readFile } from 'node:fs/promises';
+import { expect, test } from '@playwright/test';
+import { METHODS } from '../src/makes';
+import { planBrief } from '../src/plan/plan';
+import { choose, open, toThePot } from './kitchen';
+
+test('every make reads as in a book: its stages in words, its schools with their reasons', async ({
+  page,
+}) => {
+  await open(page, '/methods');
+  for (const method of METHODS) {
+    await page
+      .getByRole('navigation', { name: 'Makes' })
+      .getByRole('link', { name: method.title, exact: true })
+      .click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(method.title);
+    const stages = page.getByRole('list', { name: 'Stages' });
+    const planned = planBrief(
+      { format: 'plump-pail/brief', version: 1, method: method.id, milk: { species: 'cow', litres: 8 } },
+      { spread: false },
+    );
+    if (!planned.ok) throw new Error(method.id);
+    await expect(stages.getByRole('heading')).toHaveCount(planned.value.plan.stages.length);
+    await expect(page.getByRole('region', { name: 'Choices' })).toContainText(
+      Object.values(method.options)[0]?.reason ?? '',
+    );
+  }
+});
+
+test('a make is copied and varied, its faults stand at the stage, and it is planned and made', async ({
+  page,
+}) => {
+  await open(page, '/methods/paneer');
+  await page.getByRole('button', { name: 'Copy and vary' }).click();
+  await expect(page).toHaveURL(/my-paneer/);
+  const line = page.locator('p', { hasText: 'of 8 L' });
+  const before = await line.textContent();
+  await page.getByRole('textbox', { name: 'Title' }).fill('Lock paneer');
+  const drain = page.getByRole('textbox', { name: 'minutes of drain' });
+  await drain.fill('long');
+  await expect(page.locator('[data-stage="drain"]')).toContainText('params.minutes');
+  await page.reload();
+  await expect(drain).toHaveValue('long');
+  await expect(page.locator('[data-stage="drain"]')).toContainText('params.minutes');
+  await drain.fill('95');
+  await expect(page.locator('[data-stage="drain"]')).not.toContainText('params.minutes');
+  await expect(line).not.toHaveText(before ?? '');
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await choose(page, 'Lock paneer');
+  await expect(page.getByTestId('yield')).toContainText('paneer');
+  await toThePot(page);
+});
+
+test('stages are put in another order by keyboard, and a nonsensical order is answered', async ({ page }) => {
+  await open(page, '/methods/goat-lactic');
+  await page.getByRole('button', { name: 'Copy and vary' }).click();
+  await expect(page).toHaveURL(/my-goat-lactic/);
+  const order = () =>
+    page.locator('[data-stage]').evaluateAll((rows) => rows.map((row) => (row as HTMLElement).dataset.stage));
+  await expect(page.locator('[data-stage="culture"]')).toBeVisible();
+  const was = await order();
+  const grip = page.getByRole('button', { name: 'Move culture' });
+  await grip.focus();
+  await page.keyboard.press('Space');
+  await expect(page.locator('[data-stage="culture"]')).toHaveClass(/now-wash/);
+  for (let i = 0; i < 3; i++) {
+    await page.keyboard.press('ArrowDown');
+    await expect(page.getByText(`over droppable area ${was[was.indexOf('culture') + 1 + i]}`)).toBeAttached();
+  }
+  await page.keyboard.press('Space');
+  await expect.poll(order).not.toEqual(was);
+  expect((await order()).indexOf('culture')).toBe(was.indexOf('culture') + 3);
+  await expect(page.locator('article')).toContainText('a set by pH with no culture before it');
+});
+
+test('a stage taken out comes back; a method goes out as a file and comes in again', async ({ page }) => {
+  await open(page, '/methods/whole-milk-ricotta');
+  await page.getByRole('button', { name: 'Copy and vary' }).click();
+  await page.getByRole('button', { name: 'Take salt out' }).click();
+  await expect(page.locator('[data-stage="salt"]')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.locator('[data-stage="salt"]')).toHaveCount(1);
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'As a file' }).click(),
+  ]);
+  const file = await readFile(await download.path(), 'utf8');
+  await page.getByRole('button', { name: 'Take it out' }).click();
+  await expect(page.getByRole('link', { name: 'Whole-milk ricotta, my way' })).toHaveCount(0);
+  const take = (text: string) =>
+    page.getByLabel('Open a method file').setInputFiles({
+      name: 'mine.json',
+      mimeType: 'application/json',
+      buffer: Buffer.from(text),
+    });
+  await take(file.replace('"my-whole-milk-ricotta"', '"paneer"'));
+  await expect(page.getByRole('navigation', { name: 'Makes' })).toContainText('own makes');
+  await take(file);
+  await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Whole-milk ricotta, my way');
+});

@@ -1,0 +1,34 @@
+import { expect, type Page, test } from '@playwright/test';
+import { METHODS } from '../src/makes';
+import { action, choose, open, toThePot } from './kitchen';
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const heading = (page: Page) => now(page).getByText(/· stage \d+ of \d+ ·/);
+const place = async (page: Page) =>
+  /stage (\d+) of (\d+)/.exec((await heading(page).textContent()) ?? '') ?? [];
+
+for (const { title, id } of METHODS) {
+  test(`${title}: from the plan through every stage to the book`, async ({ page }) => {
+    await open(page, '/plan');
+    if (id !== 'whole-milk-ricotta') await choose(page, title);
+    await toThePot(page);
+    const [, , total = '0'] = await place(page);
+    for (let stage = 1; stage < Number(total); stage++) {
+      await expect(heading(page)).toContainText(`stage ${stage} of ${total}`);
+      await expect(action(page)).not.toContainText(/undefined|NaN/);
+      const poured = page.getByRole('button', { name: /^Poured/ });
+      if (await poured.isVisible()) {
+        await poured.click();
+        await page.getByRole('button', { name: /^clear/ }).click();
+      }
+      await page.clock.fastForward('05:00');
+      await page.locator('[data-main]').click();
+    }
+    await expect(action(page)).toContainText('Weigh it');
+    const pad = page.getByRole('form', { name: 'Note a reading' });
+    await pad.getByRole('textbox').fill('0.8');
+    await pad.getByRole('button', { name: 'Weigh and finish' }).click();
+    await expect(page).toHaveURL(/\/book\//);
+    await expect(page.getByRole('region', { name: 'What came out' })).toContainText('800\u00a0g');
+  });
+}

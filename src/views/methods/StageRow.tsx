@@ -1,0 +1,165 @@
+import { useSortable } from '@dnd-kit/sortable';
+import { CSS } from '@dnd-kit/utilities';
+import { useState } from 'react';
+import { type Fault, faultLine } from '../../core/faults/fault';
+import { readNumber } from '../../core/units/numbers';
+import { conditionsOf, type StageSpec } from '../../makes/method';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+
+type Param = StageSpec['params'][string];
+
+/** A parameter as it is typed: a colon before an option's name, otherwise as it is. */
+const paramText = (value: Param): string => (typeof value === 'object' ? `:${value.option}` : String(value));
+
+function paramOf(text: string): Param {
+  const trimmed = text.trim();
+  if (trimmed.startsWith(':')) return { option: trimmed.slice(1) };
+  if (trimmed === 'true' || trimmed === 'false') return trimmed === 'true';
+  return readNumber(trimmed) ?? trimmed;
+}
+
+const conditionText = (one: ReturnType<typeof conditionsOf>[number]): string =>
+  'given' in one
+    ? `there is ${one.given}`
+    : 'is' in one
+      ? `${one.option} is ${one.is.join(' or ')}`
+      : 'atLeast' in one
+        ? `${one.option} is ${one.atLeast} or more`
+        : `${one.option} is chosen`;
+
+/** One stage of a make being written: its kind, its parameters, its faults; a grip to move it by. */
+export function StageRow({
+  stage,
+  index,
+  faults,
+  onChange,
+  onRemove,
+}: {
+  stage: StageSpec;
+  index: number;
+  faults: readonly Fault[];
+  onChange(next: StageSpec): void;
+  onRemove(): void;
+}) {
+  const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({
+    id: stage.id,
+  });
+  const [adding, setAdding] = useState('');
+  const setParam = (key: string, value: Param | null) => {
+    const { [key]: _, ...others } = stage.params;
+    onChange({ ...stage, params: value === null ? others : { ...stage.params, [key]: value } });
+  };
+  const addParam = () => {
+    const key = adding.trim();
+    if (key === '') return;
+    setParam(key, 0);
+    setAdding('');
+  };
+  return (
+    <li
+      ref={setNodeRef}
+      style={{ transform: CSS.Translate.toString(transform), transition }}
+      className={`stitch flex gap-3 py-2 ${isDragging ? 'relative z-10 bg-now-wash' : ''}`}
+      data-stage={stage.id}
+    >
+      <button
+        type="button"
+        aria-label={`Move ${stage.id}`}
+        className="h-11 w-11 shrink-0 cursor-grab rounded-xl border-2 border-rim bg-plate"
+        {...attributes}
+        {...listeners}
+      >
+        <svg
+          width="16"
+          height="20"
+          viewBox="0 0 16 20"
+          className="mx-auto"
+          aria-hidden="true"
+          fill="currentColor"
+        >
+          {[4, 10, 16].map((y) => (
+            <g key={y}>
+              <circle cx="4" cy={y} r="1.8" />
+              <circle cx="12" cy={y} r="1.8" />
+            </g>
+          ))}
+        </svg>
+      </button>
+      <div className="min-w-0 flex-1">
+        <p className="flex flex-wrap items-baseline gap-x-3">
+          <span className="figure text-[17px] text-ink-soft">{index + 1}</span>
+          <span className="name text-[18px]">{stage.kind}</span>
+          <span className="text-[14px] text-ink-soft">
+            {stage.id}
+            {conditionsOf(stage).length > 0 &&
+              `, only if ${conditionsOf(stage).map(conditionText).join(' and ')}`}
+          </span>
+        </p>
+        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
+          {Object.entries(stage.params).map(([key, value]) => (
+            <ParamField
+              key={key}
+              name={key}
+              stage={stage.id}
+              value={value}
+              onChange={(next) => setParam(key, next)}
+            />
+          ))}
+          <label className="flex items-center gap-1.5 text-[15px] text-ink-soft">
+            add
+            <input
+              value={adding}
+              aria-label={`Add a parameter to ${stage.id}`}
+              onChange={(event) => setAdding(event.target.value)}
+              onKeyDown={(event) => event.key === 'Enter' && addParam()}
+              onBlur={addParam}
+              className="field-line min-h-9 w-24 bg-transparent outline-none"
+            />
+          </label>
+        </div>
+        {faults.map((fault) => (
+          <FaultText key={faultLine(fault)}>
+            {fault.path.split('.').slice(2).join('.')}: {fault.problem}; {fault.remedy}.
+          </FaultText>
+        ))}
+      </div>
+      <Button size="small" tone="quiet" aria-label={`Take ${stage.id} out`} onClick={onRemove}>
+        out
+      </Button>
+    </li>
+  );
+}
+
+function ParamField({
+  name,
+  stage,
+  value,
+  onChange,
+}: {
+  name: string;
+  stage: string;
+  value: Param;
+  onChange(next: Param | null): void;
+}) {
+  const [text, setText] = useState(() => paramText(value));
+  const [shown, setShown] = useState(value);
+  if (JSON.stringify(shown) !== JSON.stringify(value)) {
+    setShown(value);
+    if (JSON.stringify(paramOf(text)) !== JSON.stringify(value)) setText(paramText(value));
+  }
+  return (
+    <label className="flex items-center gap-1.5 text-[15px]">
+      <span className="text-ink-soft">{name}</span>
+      <input
+        value={text}
+        aria-label={`${name} of ${stage}`}
+        onChange={(event) => {
+          setText(event.target.value);
+          onChange(event.target.value.trim() === '' ? null : paramOf(event.target.value));
+        }}
+        className="field-line min-h-9 w-28 bg-transparent text-[16px] font-semibold outline-none"
+      />
+    </label>
+  );
+}
