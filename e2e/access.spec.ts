@@ -28,7 +28,16 @@ async function serious(page: Page): Promise<string[]> {
     );
 }
 
-const VIEWS = ['/plan', '/pot', '/book', '/book/demo-make-5', '/kitchen'];
+const VIEWS = [
+  '/plan',
+  '/pot',
+  '/book',
+  '/book/demo-make-5',
+  '/shelf',
+  '/methods/cultured-stretched',
+  '/reckon/acidification',
+  '/kitchen',
+];
 
 for (const colorScheme of ['light', 'dark'] as const) {
   for (const path of VIEWS) {

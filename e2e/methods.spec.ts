@@ -76,7 +76,7 @@ test('stages are put in another order by keyboard, and a nonsensical order is an
 test('a stage taken out comes back; a method goes out as a file and comes in again', async ({ page }) => {
   await open(page, '/methods/whole-milk-ricotta');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await page.getByRole('button', { name: 'Take salt out' }).click();
+  await page.getByRole('button', { name: 'take out salt' }).click();
   await expect(page.locator('[data-stage="salt"]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('[data-stage="salt"]')).toHaveCount(1);

@@ -272,3 +272,18 @@ test('the spread follows from the worker, and a milk is kept by name', async ({ 
   await page.reload();
   await expect(page.getByLabel('From').locator('option:checked')).toHaveText('Corner shop');
 });
+
+test('two windows plan side by side and neither overwrites the other', async ({ page, context }) => {
+  await open(page, '/plan');
+  await type(page, 'Milk', '7');
+  const other = await context.newPage();
+  await open(other, '/plan');
+  await expect(other.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('7');
+  await type(other, 'Milk', '11');
+  await type(page, 'Fat', '4.4');
+  await page.reload();
+  await other.reload();
+  await expect(page.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('7');
+  await expect(other.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('11');
+  await expect(other.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('3.7');
+});

@@ -50,12 +50,12 @@ test('what the plan lacks is what there is to buy; a clumped packet counts for n
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('article', { name: 'Big jar' })).toContainText('do not use it');
   await expect(page.getByRole('region', { name: 'To buy' })).toContainText('citric acid');
-  await page.getByRole('button', { name: 'Change Big jar' }).click();
+  await page.getByRole('button', { name: 'change Big jar' }).click();
   const change = page.getByRole('dialog', { name: 'Change it' });
   await change.getByLabel('Condition').selectOption('good');
   await change.getByRole('button', { name: 'Keep it' }).click();
   await expect(page.getByRole('region', { name: 'To buy' })).not.toContainText('citric acid');
-  await page.getByRole('button', { name: 'Take Big jar off the shelf' }).click();
+  await page.getByRole('button', { name: 'take off Big jar' }).click();
   await expect(page.getByRole('article', { name: 'Big jar' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByRole('article', { name: 'Big jar' })).toContainText('500');

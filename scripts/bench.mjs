@@ -5,3 +5,4 @@ ensurePackages();
 must('npx', ['tsx', 'bench/core.ts']);
 build();
 must('npx', ['tsx', 'bench/bundle.ts']);
+must('npx', ['tsx', 'bench/page.ts']);

@@ -19,7 +19,7 @@ export interface StoredMake {
 }
 
 interface Setting {
-  key: 'kitchen' | 'draft' | 'reckoner' | 'demo-laid';
+  key: 'kitchen' | 'draft' | `draft:${string}` | 'reckoner' | 'demo-laid';
   value: unknown;
 }
 
@@ -51,7 +51,9 @@ export class Database extends Dexie {
     return (await this.settings.get('reckoner'))?.value as Reckoner | undefined;
   }
 
-  async draft(): Promise<Draft | undefined> {
-    return (await this.settings.get('draft'))?.value as Draft | undefined;
+  /** The draft of one window; a new window gets the one written last. */
+  async draft(windowId: string): Promise<Draft | undefined> {
+    const own = await this.settings.get(`draft:${windowId}`);
+    return (own ?? (await this.settings.get('draft')))?.value as Draft | undefined;
   }
 }

@@ -119,7 +119,7 @@ describe('the store', () => {
     await expect.poll(() => selectMakes(store.getState())[0]?.state.index).toBe(1);
     store.dispatch(draftChanged({ method: 'paneer' }));
     store.dispatch(fieldsSet({ fatPct: { value: null, text: 'rich' } }));
-    await expect.poll(async () => (await db.draft())?.fields.fatPct.text).toBe('rich');
+    await expect.poll(async () => (await db.draft('test'))?.fields.fatPct.text).toBe('rich');
     const again = createStore(db);
     await follow(db, again);
     expect(again.getState().draft).toEqual(store.getState().draft);

@@ -37,7 +37,12 @@ export function createStore(db: Database) {
   listener.startListening({
     matcher: isAnyOf(draftSet, draftChanged, fieldsSet, optionSet, choiceSet, textsDropped),
     effect: async (_action, api) => {
-      await db.settings.put({ key: 'draft', value: (api.getState() as State).draft });
+      // Each window keeps its own draft; a new window begins with the latest.
+      const value = (api.getState() as State).draft;
+      await db.settings.bulkPut([
+        { key: 'draft', value },
+        { key: `draft:${windowId()}`, value },
+      ]);
     },
   });
   listener.startListening({
@@ -47,6 +52,15 @@ export function createStore(db: Database) {
     },
   });
   return store;
+}
+
+/** A name for this window that outlives a reload of it. */
+function windowId(): string {
+  const known = globalThis.sessionStorage?.getItem('window');
+  if (known) return known;
+  const id = crypto.randomUUID();
+  globalThis.sessionStorage?.setItem('window', id);
+  return id;
 }
 
 export type Store = ReturnType<typeof createStore>;
@@ -60,7 +74,7 @@ export async function follow(db: Database, store: Store): Promise<void> {
   };
   // Before the first draw, since the draft may be a plan of one of them.
   takeMethods((await db.methods.toArray()).map((row) => row.method));
-  const [kitchen, draft, reckoner] = await Promise.all([db.kitchen(), db.draft(), db.reckoner()]);
+  const [kitchen, draft, reckoner] = await Promise.all([db.kitchen(), db.draft(windowId()), db.reckoner()]);
   if (kitchen) store.dispatch(kitchenSet(kitchen));
   if (draft) store.dispatch(draftSet(draft));
   if (reckoner) store.dispatch(reckonerSet(reckoner));

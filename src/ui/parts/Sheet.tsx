@@ -1,7 +1,7 @@
 import { Dialog } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-/** A plate laid over the view for one small question; `trigger` is the button that brings it. */
+/** A plate laid over the view for one small question; `trigger` is the button that brings it, if one does. */
 export function Sheet({
   trigger,
   title,
@@ -9,7 +9,7 @@ export function Sheet({
   onOpenChange,
   children,
 }: {
-  trigger: ReactNode;
+  trigger?: ReactNode;
   title: string;
   open: boolean;
   onOpenChange(open: boolean): void;
@@ -17,7 +17,7 @@ export function Sheet({
 }) {
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
-      <Dialog.Trigger asChild>{trigger}</Dialog.Trigger>
+      {trigger && <Dialog.Trigger asChild>{trigger}</Dialog.Trigger>}
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
         <Dialog.Content className={SHEET} aria-describedby={undefined}>

@@ -124,8 +124,8 @@ export function StageRow({
           </FaultText>
         ))}
       </div>
-      <Button size="small" tone="quiet" aria-label={`Take ${stage.id} out`} onClick={onRemove}>
-        out
+      <Button size="small" tone="quiet" aria-label={`take out ${stage.id}`} onClick={onRemove}>
+        take out
       </Button>
     </li>
   );

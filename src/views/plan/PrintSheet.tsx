@@ -24,7 +24,7 @@ export function PrintSheet({
   return (
     <article className="sheet hidden print:block" aria-hidden="true">
       <header className="flex items-baseline justify-between border-b-[3px] border-black pb-1">
-        <h1 className="name text-[26pt]">{method.title}</h1>
+        <p className="name text-[26pt]">{method.title}</p>
         <p className="text-[13pt]">
           {format.litres(plan.brief.milk.litres ?? 0)} · {format.kg(p.yieldKg.likely)} ·{' '}
           {hoursText(p.totalHours * 60)}

@@ -67,7 +67,7 @@ export function MilkShelf() {
                     <Button
                       size="small"
                       tone="quiet"
-                      aria-label={`Take ${milk.name} off the shelf`}
+                      aria-label={`take off ${milk.name}`}
                       onClick={() => void remove(milk)}
                     >
                       take off

@@ -134,17 +134,12 @@ function OnBoard({ good }: { good: Good }) {
         <GoodSheet
           good={good}
           trigger={
-            <Button size="small" tone="quiet" aria-label={`Change ${good.name}`}>
+            <Button size="small" tone="quiet" aria-label={`change ${good.name}`}>
               change
             </Button>
           }
         />
-        <Button
-          size="small"
-          tone="quiet"
-          aria-label={`Take ${good.name} off the shelf`}
-          onClick={() => void remove()}
-        >
+        <Button size="small" tone="quiet" aria-label={`take off ${good.name}`} onClick={() => void remove()}>
           take off
         </Button>
       </div>
