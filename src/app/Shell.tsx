@@ -12,6 +12,7 @@ import {
   ReckonGlyph,
   ShelfGlyph,
 } from '../ui/glyphs/glyphs';
+import { Alarms } from '../views/common/Alarms';
 import { DayLine } from '../views/common/DayLine';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
@@ -72,6 +73,7 @@ export function Shell() {
         To the view
       </a>
       <DayLine demo={startOver !== null} />
+      <Alarms />
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"

@@ -8,6 +8,7 @@ import { PortsContext } from '../store/ports';
 import { createStore, follow } from '../store/store';
 import { workerPlanner } from '../workers/planner';
 import { machineClock } from './clock';
+import { machineRing } from './ring';
 import { Shell } from './Shell';
 
 const PlanView = lazy(() => import('../views/plan/PlanView'));
@@ -55,7 +56,7 @@ async function begin() {
   void navigator.storage?.persist?.();
   createRoot(root).render(
     <StrictMode>
-      <PortsContext value={{ clock, planner: workerPlanner(), db, startOver }}>
+      <PortsContext value={{ clock, planner: workerPlanner(), db, ring: machineRing(), startOver }}>
         <Provider store={store}>
           <RouterProvider router={router} />
         </Provider>

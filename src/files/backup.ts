@@ -34,6 +34,9 @@ const kitchenSchema = z.strictObject({
   altitudeM: bounded('altitudeM'),
   currency: z.string().max(12),
   look: z.enum(['as the machine', 'light', 'dark']),
+  /** Whether alarms sound, and whether they are spoken. */
+  sound: z.boolean().optional(),
+  spoken: z.boolean().optional(),
   /** The largest pot and the largest mould, L; left out where nobody has said. */
   potLitres: bounded('potLitres').nullable().optional(),
   mouldLitres: bounded('mouldLitres').nullable().optional(),

@@ -15,6 +15,21 @@ export interface CourseStage {
 export interface RunCourse extends Course {
   stages: CourseStage[];
   readings: [minute: number, tempC: number][];
+  pHReadings: [minute: number, pH: number][];
+}
+
+/** More points than this a screen cannot show. */
+const MOST_POINTS = 600;
+
+/** At most so many points, the last one kept: a probe may have given thousands. */
+function thinned(points: [number, number][]): [number, number][] {
+  if (points.length <= MOST_POINTS) return points;
+  const every = points.length / MOST_POINTS;
+  const kept = Array.from(
+    { length: MOST_POINTS },
+    (_, i) => points[Math.floor(i * every)] as [number, number],
+  );
+  return [...kept, points.at(-1) as [number, number]];
 }
 
 /**
@@ -68,6 +83,7 @@ export function runCourse(state: MakeState, planned: Planned, now: number): RunC
     band: inRange(course.band),
     pHs: inRange(course.pHs),
     stages,
-    readings: state.readings.map((reading) => [minuteOf(reading.at), reading.tempC]),
+    readings: thinned(state.readings.map((reading) => [minuteOf(reading.at), reading.tempC])),
+    pHReadings: state.pHs.map((reading) => [minuteOf(reading.at), reading.pH]),
   };
 }

@@ -6,6 +6,10 @@ import { planSchema } from '../plan/schema';
 export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
 export type WheyLook = (typeof WHEY_LOOKS)[number];
 
+/** What a hand test may find, the clean break's three and the stretch's three. */
+export const HAND_TESTS = ['not yet', 'nearly', 'clean', 'tears', 'stretches', 'melts'] as const;
+export type HandTest = (typeof HAND_TESTS)[number];
+
 /** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
 const stamped = { seq: z.int().min(0), at: z.number() };
 const text = z.string().max(4000);
@@ -38,6 +42,17 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...stamped, type: z.literal('back'), from: z.string() }),
   z.strictObject({ ...stamped, type: z.literal('temperature'), tempC: bounded('potTempC') }),
   z.strictObject({ ...stamped, type: z.literal('whey'), look: z.enum(WHEY_LOOKS) }),
+  z.strictObject({ ...stamped, type: z.literal('pH'), pH: bounded('probePH') }),
+  /** Curd or cheese weighed on the way, kg. */
+  z.strictObject({ ...stamped, type: z.literal('weighed'), kg: bounded('kg') }),
+  /** The bowl on the milk has stopped turning. */
+  z.strictObject({ ...stamped, type: z.literal('flocculated') }),
+  /** A hand test: how the curd breaks, or how a piece of it stretches. */
+  z.strictObject({ ...stamped, type: z.literal('tested'), found: z.enum(HAND_TESTS) }),
+  /** A turn of slabs, of a press or of a basket; `turn` counts them, so that a double tap turns once. */
+  z.strictObject({ ...stamped, type: z.literal('turned'), turn: z.int().min(0) }),
+  /** Something that went wrong, and what was said about it. */
+  z.strictObject({ ...stamped, type: z.literal('mishap'), what: z.string().max(60), text }),
   /** Acid that really went in, grams of product; `portion` counts them, so that a double tap adds once. */
   z.strictObject({
     ...stamped,

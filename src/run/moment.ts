@@ -2,9 +2,13 @@ import type { Format } from '../core/units/format';
 import { stageKind } from '../makes/kinds';
 import { acidText, tellingOf } from '../plan/telling';
 import { type AcidAdvice, acidAdvice, WAIT_MIN } from './acidAdvice';
-import type { NewEvent } from './events';
+import { type DrainAdvice, drainAdvice, saltForWeight } from './drainAdvice';
+import type { HandTest, NewEvent } from './events';
 import { rampAdvice } from './rampAdvice';
-import { type MakeState, stageAt, stageEndsAt } from './state';
+import { replanned } from './replan';
+import { type SetAdvice, setAdvice } from './setAdvice';
+import { type SourAdvice, sourAdvice } from './sourAdvice';
+import { type MakeState, stageAt, stageEndsAt, turnsIn } from './state';
 
 /** What stands at the pot at one moment: one action, its target, its countdown, and what can be noted. */
 export interface Moment {
@@ -22,7 +26,13 @@ export interface Moment {
   wantsLook: boolean;
   /** Acid that is to go in now, grams of product; null at other times. */
   pour: { grams: number; portion: number } | null;
-  pad: 'temperature' | 'weight';
+  /** What a hand test may find now, each with the button that notes it. */
+  tests: { text: string; event: NewEvent }[];
+  /** Turns given and wanted, and the event of the next; null where nothing is turned. */
+  turns: { given: number; wanted: number; event: NewEvent } | null;
+  /** The bowl's button, while it is still turning. */
+  bowl: NewEvent | null;
+  pad: 'temperature' | 'pH' | 'weight';
   last: boolean;
 }
 
@@ -43,7 +53,10 @@ export function momentOf(state: MakeState, format: Format): Moment {
     main: last ? null : { text: words.done, event: { type: 'done', stage: stage.id } },
     wantsLook: false,
     pour: null,
-    pad: last || stage.kind === 'drain' ? 'weight' : 'temperature',
+    tests: [],
+    turns: turnsOf(state),
+    bowl: null,
+    pad: last || ['drain', 'press', 'salt'].includes(stage.kind) ? 'weight' : 'temperature',
     last,
   };
   const ramp = rampAdvice(state);
@@ -53,7 +66,130 @@ export function momentOf(state: MakeState, format: Format): Moment {
   }
   const cold = (state.parameters[stage.id] as { cold?: boolean } | undefined)?.cold === true;
   const advice = stage.kind === 'add-acid' && !cold ? acidAdvice(state) : null;
-  return advice ? acidMoment(base, state, advice, format) : base;
+  if (advice) return acidMoment(base, state, advice, format);
+  const set = setAdvice(state);
+  if (set) return setMoment(base, set, format);
+  const planned = replanned(state.plan);
+  const sour = planned && sourAdvice(state, planned);
+  if (sour) return sourMoment(base, sour, format);
+  const drain = drainAdvice(state);
+  if (drain) return drainMoment(base, drain, format);
+  const salt = saltForWeight(state);
+  if (salt) {
+    base.target = format.grams(salt.grams);
+    base.steps = [
+      `For the ${format.kg(salt.kg)} that really came out: ${format.grams(salt.grams)}.`,
+      ...base.steps,
+    ];
+  }
+  if (stage.kind === 'test-stretch') base.tests = STRETCH_TESTS.map(testButton);
+  return base;
+}
+
+const testButton = (found: HandTest): Moment['tests'][number] => ({
+  text: found,
+  event: { type: 'tested', found },
+});
+const BREAK_TESTS: readonly HandTest[] = ['not yet', 'nearly', 'clean'];
+const STRETCH_TESTS: readonly HandTest[] = ['tears', 'stretches', 'melts'];
+
+/** Turns of the stage under way: as many as its parameters say. */
+function turnsOf(state: MakeState): Moment['turns'] {
+  const stage = stageAt(state);
+  const wanted = (state.parameters[stage.id] as { turns?: number } | undefined)?.turns ?? 0;
+  if (wanted < 2) return null;
+  const given = turnsIn(state);
+  return { given, wanted, event: { type: 'turned', turn: given } };
+}
+
+function setMoment(base: Moment, advice: SetAdvice, format: Format): Moment {
+  const tests = BREAK_TESTS.map(testButton);
+  switch (advice.kind) {
+    case 'watch':
+      return {
+        ...base,
+        endsAt: advice.cutAt,
+        endsWhat: 'cut, as planned',
+        bowl: { type: 'flocculated' },
+        tests,
+      };
+    case 'cut-at': {
+      const share = Math.round(100 * advice.strengthShare);
+      return {
+        ...base,
+        endsAt: advice.cutAt,
+        endsWhat: 'then try the knife',
+        tests,
+        steps: [
+          `The bowl stopped after ${format.number(advice.flocculationMin, 1)} minutes: ${format.number(advice.times, 1)} times that is the cut.`,
+          ...(Math.abs(share - 100) > 15
+            ? [
+                `That is the work of ${format.percent(share)} of the coagulant planned: ${share < 100 ? 'weaker or cooler than thought' : 'stronger or warmer than thought'}.`,
+              ]
+            : []),
+          ...base.steps.slice(1),
+        ],
+      };
+    }
+    case 'look-again':
+      return {
+        ...base,
+        action: 'Wait on',
+        endsAt: advice.lookAt,
+        endsWhat: 'look again',
+        tests,
+        steps: [
+          advice.found === 'nearly'
+            ? 'The split closes, or its edges are soft: a few minutes more.'
+            : 'Still milk, or it tears like pudding: leave it, wrapped, at its set temperature.',
+          ...(advice.why.length > 0 ? [`It is late. Likeliest first: ${advice.why.join('; ')}.`] : []),
+          ...(advice.lateMin > 25
+            ? [
+                'Still nothing in half an hour? A third of the coagulant dose again, well diluted, stirred in for ten seconds only while it is still milk.',
+              ]
+            : []),
+        ],
+      };
+    case 'clean':
+      return {
+        ...base,
+        action: 'Ready',
+        endsWhat: 'planned for this',
+        steps: ['A clean break: on to the knife.'],
+      };
+  }
+}
+
+function sourMoment(base: Moment, advice: SourAdvice, format: Format): Moment {
+  const said = {
+    'as planned': advice.last
+      ? 'On time.'
+      : 'Without a reading the plan counts; one pH after four hours sharpens it.',
+    ahead: `Faster than planned: pH ${format.pH(advice.last?.pH ?? 0)} where ${format.pH(advice.last?.plannedPH ?? 0)} was expected.`,
+    behind: `Slower than planned: pH ${format.pH(advice.last?.pH ?? 0)} where ${format.pH(advice.last?.plannedPH ?? 0)} was expected. Is it warm enough?`,
+    there: 'It is there.',
+    past: 'It is past its pH: go on at once.',
+  }[advice.says];
+  return {
+    ...base,
+    pad: 'pH',
+    endsAt: advice.readyAt,
+    endsWhat: `pH ${format.pH(advice.toPH)}`,
+    steps: [said, ...base.steps],
+  };
+}
+
+function drainMoment(base: Moment, advice: DrainAdvice, format: Format): Moment {
+  return {
+    ...base,
+    target: `to ${format.kg(advice.goalKg)}`,
+    endsAt: advice.readyAt,
+    endsWhat: 'by its own weight',
+    steps: [
+      `By that weight it holds ${format.percent(advice.moisturePct)} moisture now. At ${format.kg(advice.goalKg)} it holds the ${format.percent(advice.wantedPct)} you want.`,
+      ...base.steps.slice(1),
+    ],
+  };
 }
 
 function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, format: Format): Moment {

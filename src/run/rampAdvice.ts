@@ -26,7 +26,7 @@ export type RampAdvice =
 export function rampAdvice(state: MakeState): RampAdvice | null {
   const stage = stageAt(state);
   const targetC = stage.targetC;
-  if (targetC === null || (stage.kind !== 'warm' && stage.kind !== 'scald')) return null;
+  if (targetC === null || !['warm', 'scald', 'cook'].includes(stage.kind)) return null;
   const readings = state.readings.filter((one) => one.at >= state.stageStartedAt);
   const last = readings.at(-1);
   if (!last) return { kind: 'no-reading' };

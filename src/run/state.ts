@@ -1,6 +1,6 @@
 import { stageKind } from '../makes/kinds';
 import type { Plan, PlanStage } from '../plan/schema';
-import type { MakeEvent, NewEvent, Started, WheyLook } from './events';
+import type { HandTest, MakeEvent, NewEvent, Started, WheyLook } from './events';
 
 export interface Reading {
   seq: number;
@@ -30,6 +30,13 @@ export interface MakeState {
   runs: StageRun[];
   readings: Reading[];
   looks: { at: number; stage: string; look: WheyLook }[];
+  pHs: { at: number; stage: string; pH: number }[];
+  weighings: { at: number; stage: string; kg: number }[];
+  /** When the bowl stopped turning, by stage. */
+  flocculated: { at: number; stage: string } | null;
+  tests: { at: number; stage: string; found: HandTest }[];
+  turns: { at: number; stage: string }[];
+  mishaps: { at: number; what: string; text: string }[];
   acid: { at: number; grams: number }[];
   notes: { at: number; text: string }[];
   tastings: { at: number; score: number; text: string }[];
@@ -45,6 +52,9 @@ const KEPT: readonly MakeEvent['type'][] = ['started', 'undone', 'advised', 'tas
 
 export const stageAt = (state: MakeState): PlanStage => state.plan.stages[state.index] as PlanStage;
 export const acidGiven = (state: MakeState): number => state.acid.reduce((sum, one) => sum + one.grams, 0);
+/** Turns given in the stage under way. */
+export const turnsIn = (state: MakeState): number =>
+  state.turns.filter((one) => one.stage === stageAt(state).id && one.at >= state.stageStartedAt).length;
 export const isOver = (state: MakeState): boolean => state.finishedAt !== null || state.abandoned !== null;
 
 function begin(event: Started): MakeState {
@@ -61,6 +71,12 @@ function begin(event: Started): MakeState {
     runs: [{ stage: first.id, startedAt: event.at, endedAt: null }],
     readings: [],
     looks: [],
+    pHs: [],
+    weighings: [],
+    flocculated: null,
+    tests: [],
+    turns: [],
+    mishaps: [],
     acid: [],
     notes: [],
     tastings: [],
@@ -93,6 +109,24 @@ function apply(state: MakeState, event: MakeEvent) {
       break;
     case 'whey':
       state.looks.push({ at: event.at, stage: stageAt(state).id, look: event.look });
+      break;
+    case 'pH':
+      state.pHs.push({ at: event.at, stage: stageAt(state).id, pH: event.pH });
+      break;
+    case 'weighed':
+      state.weighings.push({ at: event.at, stage: stageAt(state).id, kg: event.kg });
+      break;
+    case 'flocculated':
+      state.flocculated = { at: event.at, stage: stageAt(state).id };
+      break;
+    case 'tested':
+      state.tests.push({ at: event.at, stage: stageAt(state).id, found: event.found });
+      break;
+    case 'turned':
+      state.turns.push({ at: event.at, stage: stageAt(state).id });
+      break;
+    case 'mishap':
+      state.mishaps.push({ at: event.at, what: event.what, text: event.text });
       break;
     case 'acid':
       state.acid.push({ at: event.at, grams: event.grams });
@@ -136,6 +170,10 @@ export function objection(state: MakeState, event: NewEvent): string | null {
     case 'back':
       if (stageAt(state).id !== event.from) return 'You have stepped back already.';
       return state.index > 0 ? null : 'This is the first stage.';
+    case 'flocculated':
+      return state.flocculated?.stage === stageAt(state).id ? 'That is noted already.' : null;
+    case 'turned':
+      return event.turn === turnsIn(state) ? null : 'That turn is noted already.';
     case 'acid':
       return event.portion === state.acid.length ? null : 'That portion is noted already.';
     case 'advised':
@@ -168,11 +206,3 @@ export const timed = (stage: PlanStage): boolean => stageKind(stage.kind).endedB
 /** When the stage under way should end, ms on the wall clock. */
 export const stageEndsAt = (state: MakeState): number =>
   state.stageStartedAt + stageAt(state).durationMin.likely * 60_000;
-
-/** When the whole make should be over if the rest goes as planned, ms on the wall clock. */
-export function readyAt(state: MakeState, now: number): number {
-  const rest = state.plan.stages
-    .slice(state.index + 1)
-    .reduce((sum, stage) => sum + stage.durationMin.likely, 0);
-  return Math.max(now, stageEndsAt(state)) + rest * 60_000;
-}

@@ -15,11 +15,22 @@ export interface Planner {
   plan(brief: Brief): Promise<Result<Planned> | null>;
 }
 
+/** How an alarm makes itself heard. */
+export interface Ring {
+  /** A make's own three notes. */
+  sound(makeId: string): void;
+  speak(text: string): void;
+  notify(text: string, makeId: string): void;
+  /** Asks to be allowed notifications; resolves to whether it is. */
+  askToNotify(): Promise<boolean>;
+}
+
 /** What the outside hands in: tests and the dry run hand in their own. */
 export interface Ports {
   clock: Clock;
   planner: Planner;
   db: Database;
+  ring: Ring;
   /** Lays the invented kitchen out anew; null in the maker's own. */
   startOver: (() => Promise<void>) | null;
 }

@@ -7,6 +7,7 @@ import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database } from './db';
 import { bare } from './log';
+import { alarmsReducer } from './slices/alarms';
 import { dataReducer, goodsRead, logsRead, methodsRead, milksRead } from './slices/data';
 import {
   choiceSet,
@@ -24,7 +25,13 @@ import { reckonerFilled, reckonerReducer, reckonerSet } from './slices/reckoner'
 export function createStore(db: Database) {
   const listener = createListenerMiddleware();
   const store = configureStore({
-    reducer: { kitchen: kitchenReducer, draft: draftReducer, data: dataReducer, reckoner: reckonerReducer },
+    reducer: {
+      kitchen: kitchenReducer,
+      draft: draftReducer,
+      data: dataReducer,
+      reckoner: reckonerReducer,
+      alarms: alarmsReducer,
+    },
     middleware: (usual) =>
       usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
   });

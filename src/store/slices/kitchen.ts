@@ -12,6 +12,8 @@ export const USUAL_KITCHEN: Kitchen = {
   altitudeM: 0,
   currency: '',
   look: 'as the machine',
+  sound: true,
+  spoken: false,
   potLitres: null,
   mouldLitres: null,
   asleepFrom: 23,

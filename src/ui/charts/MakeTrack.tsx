@@ -23,6 +23,7 @@ export interface TrackProps {
   band: readonly (readonly [minute: number, lowC: number, highC: number])[];
   pHs: readonly (readonly [minute: number, pH: number])[];
   readings?: readonly (readonly [minute: number, tempC: number])[];
+  pHReadings?: readonly (readonly [minute: number, pH: number])[];
   /** Another plan's temperature, for comparison. */
   ghost?: readonly (readonly [minute: number, tempC: number])[];
   nowMin?: number;
@@ -51,6 +52,7 @@ export function MakeTrack({
   pHs,
   readings = [],
   ghost = [],
+  pHReadings = [],
   nowMin,
   format,
   startMs,
@@ -193,6 +195,18 @@ export function MakeTrack({
             r="5"
             fill="var(--plate)"
             stroke="var(--ink)"
+            strokeWidth="3"
+          />
+        ))}
+        {pHReadings.map(([m, pH]) => (
+          <rect
+            key={`${m}-${pH}`}
+            x={toX(m) - 5}
+            y={yPH(pH) - 5}
+            width="10"
+            height="10"
+            fill="var(--plate)"
+            stroke="var(--ink-soft)"
             strokeWidth="3"
           />
         ))}

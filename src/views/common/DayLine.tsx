@@ -1,8 +1,9 @@
 import { scaleLinear } from 'd3-scale';
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
 import { Link, useLocation } from 'react-router';
+import { expectedEnd, readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
-import { readyAt, stageAt, stageEndsAt, timed } from '../../run/state';
+import { stageAt, timed } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
 import { useWidth } from '../../ui/charts/useWidth';
@@ -128,7 +129,7 @@ function Strand({
   const { pathname } = useLocation();
   const { state } = make;
   const moment = momentOf(state, format);
-  const due = timed(stageAt(state)) ? stageEndsAt(state) : moment.endsAt;
+  const due = timed(stageAt(state)) ? expectedEnd(state) : moment.endsAt;
   const end = readyAt(state, now);
   const left = Math.max(0, x(state.startedAt));
   const bar = Math.max(10, x(end) - left);

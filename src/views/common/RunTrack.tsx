@@ -1,19 +1,19 @@
-import { useMemo } from 'react';
 import { stageKind } from '../../makes/kinds';
-import { planBrief } from '../../plan/plan';
 import { tellingOf } from '../../plan/telling';
 import { runCourse } from '../../run/course';
+import { replanned } from '../../run/replan';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { MakeTrack } from '../../ui/charts/MakeTrack';
+import { FOLD_FROM_MIN } from '../../ui/charts/trackScale';
 import { clockText } from './times';
 
 /** What happened so far laid over the plan, with the rest of it ahead. */
 export function RunTrack({ state, now }: { state: MakeState; now: number }) {
   const format = useFormat();
-  const planned = useMemo(() => planBrief(state.plan.brief, { spread: false }), [state.plan.brief]);
-  if (!planned.ok) return null;
-  const course = runCourse(state, planned.value, now);
+  const planned = replanned(state.plan);
+  if (!planned) return null;
+  const course = runCourse(state, planned, now);
   const telling = tellingOf(state.plan, format);
   const over = state.finishedAt !== null || state.abandoned !== null;
   return (
@@ -34,6 +34,8 @@ export function RunTrack({ state, now }: { state: MakeState; now: number }) {
         band={course.band}
         pHs={course.pHs}
         readings={course.readings}
+        pHReadings={course.pHReadings}
+        folded={course.stages.reduce((sum, stage) => sum + stage.durationMin, 0) > FOLD_FROM_MIN}
         {...(!over && { nowMin: (now - state.startedAt) / 60_000 })}
         format={format}
         startMs={state.startedAt}

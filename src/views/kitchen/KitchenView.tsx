@@ -15,6 +15,7 @@ import { backup, restore } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { NumberField } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
+import { Switch } from '../../ui/parts/Switch';
 import { faultText } from '../common/faultText';
 import { saveFile } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
@@ -25,7 +26,7 @@ export default function KitchenView() {
   const kitchen = useAppSelector((state) => state.kitchen);
   const protein = useAppSelector((state) => state.draft.fields.proteinPct);
   const species = useAppSelector((state) => state.draft.species);
-  const { db, startOver } = usePorts();
+  const { db, ring, startOver } = usePorts();
   const format = useFormat();
   const change = (part: Partial<Kitchen>) => {
     dispatch(kitchenChanged(part));
@@ -186,6 +187,37 @@ export default function KitchenView() {
               optional
             />
             <p className="text-[15px] text-ink-soft">{thermometerSays(kitchen, format)}</p>
+          </div>
+          <h2 className="mt-7 text-[24px]">Alarms</h2>
+          <div className="stitch mt-2 pt-2">
+            <Switch
+              label="They sound, each pot its own notes"
+              on={kitchen.sound ?? true}
+              onChange={(sound) => change({ sound })}
+            />
+            <Switch
+              label="They are spoken"
+              on={kitchen.spoken ?? false}
+              onChange={(spoken) => change({ spoken })}
+            />
+            <Button
+              size="small"
+              onClick={() =>
+                void ring
+                  .askToNotify()
+                  .then((allowed) =>
+                    toast(
+                      allowed ? 'Notifications are allowed.' : 'This browser will not show notifications.',
+                    ),
+                  )
+              }
+            >
+              Allow notifications
+            </Button>
+            <p className="mt-1 text-[15px] text-ink-soft">
+              A locked phone and a tab put away may keep quiet whatever is allowed: for those, put the plan
+              into your calendar, whose alarms ring by themselves.
+            </p>
           </div>
           <h2 className="mt-7 text-[24px]">How it looks</h2>
           <Row label="Light or dark">

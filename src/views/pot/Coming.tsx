@@ -1,5 +1,6 @@
 import type { StageWords } from '../../makes/grammar';
-import { type MakeState, stageEndsAt } from '../../run/state';
+import { expectedEnd } from '../../run/expect';
+import type { MakeState } from '../../run/state';
 import { clockText, hoursText } from '../common/times';
 
 /** The next stages and when they come. */
@@ -12,7 +13,7 @@ export function Coming({
   now: number;
   words(index: number): StageWords | null;
 }) {
-  let at = Math.max(now, stageEndsAt(state));
+  let at = Math.max(now, expectedEnd(state));
   const next = state.plan.stages.slice(state.index + 1, state.index + 4).map((stage, i) => {
     const begins = at;
     at += stage.durationMin.likely * 60_000;

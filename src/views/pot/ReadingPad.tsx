@@ -7,50 +7,60 @@ import { CheckGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 
+type Reads = 'temperature' | 'pH' | 'weight';
+
+const NAMES: Record<Reads, string> = { temperature: 'Temperature', pH: 'pH', weight: 'Weight' };
+
 interface Props {
-  pad: 'temperature' | 'weight';
+  pad: Reads;
   /** The last stage: a weight finishes the make. */
   last: boolean;
   lastTempC: number | null;
+  lastPH: number | null;
   busy: boolean;
   onTemp(tempC: number): Promise<boolean>;
+  onPH(pH: number): Promise<boolean>;
   onWeight(kg: number): Promise<boolean>;
   onFinish(kg: number | null): Promise<void>;
 }
 
 /** A pad for wet knuckles: keys, a step up or down from the last reading, and the keyboard beside it. */
-export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFinish }: Props) {
+export function ReadingPad({ pad, last, lastTempC, lastPH, busy, onTemp, onPH, onWeight, onFinish }: Props) {
   const format = useFormat();
   const [chosen, setChosen] = useState(pad);
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
   const id = useId();
   const mark = format.units.decimal;
-  const quantity = FIELD_UNITS[chosen === 'temperature' ? 'temperature' : 'cheese'];
+  const quantity =
+    FIELD_UNITS[({ temperature: 'temperature', pH: 'plain', weight: 'cheese' } as const)[chosen]];
   const unit = quantity.unit(format.units);
-  const bounds = chosen === 'temperature' ? BOUNDS.potTempC : BOUNDS.kg;
+  const bounds = { temperature: BOUNDS.potTempC, pH: BOUNDS.probePH, weight: BOUNDS.kg }[chosen];
+  const lastOf = { temperature: lastTempC, pH: lastPH, weight: null }[chosen];
+  const steps = chosen === 'pH' ? [-0.1, -0.01, 0.01, 0.1] : [-1, -0.1, 0.1, 1];
+  const decimals = chosen === 'pH' ? 2 : 1;
   const write = async () => {
     const read = readNumber(text);
     const value = read === null ? null : quantity.in(read, format.units);
     if (value === null || value < bounds.min || value > bounds.max) {
-      const low = format.number(quantity.out(bounds.min, format.units), chosen === 'temperature' ? 0 : 3);
+      const low = format.number(quantity.out(bounds.min, format.units), chosen === 'weight' ? 3 : 0);
       setFault(
         `${text === '' ? 'Nothing is entered yet' : 'That cannot be right'}: give ${low} to ${format.number(quantity.out(bounds.max, format.units))} ${unit}.`,
       );
       return;
     }
     if (chosen === 'weight' && last) await onFinish(value);
-    else if (await (chosen === 'temperature' ? onTemp(value) : onWeight(value))) setText('');
+    else if (await { temperature: onTemp, pH: onPH, weight: onWeight }[chosen](value)) setText('');
   };
   const press = (key: string) => {
     setFault(null);
     setText((now) => (key === '⌫' ? now.slice(0, -1) : now.length > 6 ? now : now + key));
   };
   const step = (by: number) => {
-    const from = readNumber(text) ?? (lastTempC === null ? null : quantity.out(lastTempC, format.units));
+    const from = readNumber(text) ?? (lastOf === null ? null : quantity.out(lastOf, format.units));
     if (from === null) return;
     setFault(null);
-    setText(format.number(roundTo(from + by, 1), 1).replace('\u2212', '-'));
+    setText(format.number(roundTo(from + by, decimals), decimals).replace('\u2212', '-'));
   };
   return (
     <form
@@ -63,17 +73,26 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
     >
       <div className="flex items-center justify-between gap-2">
         <label htmlFor={id} className="name text-[20px]">
-          {chosen === 'temperature' ? 'Temperature' : last ? 'Finished weight' : 'Weight'}
+          {chosen === 'weight' && last ? 'Finished weight' : NAMES[chosen]}
         </label>
-        {(pad === 'weight' || last) && (
-          <button
-            type="button"
-            className="min-h-11 px-2 text-[15px] font-semibold underline underline-offset-4"
-            onClick={() => setChosen(chosen === 'weight' ? 'temperature' : 'weight')}
-          >
-            {chosen === 'weight' ? 'temperature' : 'weight'}
-          </button>
-        )}
+        <span className="flex">
+          {(['temperature', 'pH', 'weight'] as const)
+            .filter((one) => one !== chosen)
+            .map((one) => (
+              <button
+                key={one}
+                type="button"
+                className="min-h-11 px-2 text-[15px] font-semibold underline underline-offset-4"
+                onClick={() => {
+                  setChosen(one);
+                  setText('');
+                  setFault(null);
+                }}
+              >
+                {one}
+              </button>
+            ))}
+        </span>
       </div>
       <div className="field-line flex items-baseline gap-1">
         <input
@@ -81,11 +100,7 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
           inputMode="none"
           autoComplete="off"
           value={text}
-          placeholder={
-            chosen === 'temperature' && lastTempC !== null
-              ? format.number(quantity.out(lastTempC, format.units), 1)
-              : ''
-          }
+          placeholder={lastOf === null ? '' : format.number(quantity.out(lastOf, format.units), decimals)}
           onChange={(event) => {
             setFault(null);
             setText(event.target.value);
@@ -96,19 +111,19 @@ export function ReadingPad({ pad, last, lastTempC, busy, onTemp, onWeight, onFin
         <span className="name text-[24px]">{unit}</span>
       </div>
       {fault && <FaultText>{fault}</FaultText>}
-      {chosen === 'temperature' && (
+      {chosen !== 'weight' && (
         <div className="mt-3 grid grid-cols-4 gap-2">
-          {[-1, -0.1, 0.1, 1].map((by) => (
+          {steps.map((by) => (
             <button
               key={by}
               type="button"
-              disabled={lastTempC === null && text === ''}
+              disabled={lastOf === null && text === ''}
               aria-label={`${by > 0 ? 'plus' : 'minus'} ${Math.abs(by)}`}
               onClick={() => step(by)}
               className="figure min-h-[52px] rounded-[14px] border-2 border-rim-soft bg-plate-soft text-[18px] disabled:opacity-50"
             >
               {by > 0 ? '+' : '−'}
-              {format.number(Math.abs(by), Math.abs(by) < 1 ? 1 : 0)}
+              {format.number(Math.abs(by), Math.abs(by) < 0.1 ? 2 : Math.abs(by) < 1 ? 1 : 0)}
             </button>
           ))}
         </div>

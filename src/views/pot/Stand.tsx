@@ -3,14 +3,17 @@ import { useNavigate } from 'react-router';
 import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
 import { tellingOf } from '../../plan/telling';
+import { readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
-import { type MakeState, readyAt, stageAt } from '../../run/state';
+import { type MakeState, stageAt } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
 import { clockText, countdownText, momentText } from '../common/times';
 import { Coming } from './Coming';
 import { RampSays, Steps } from './Guidance';
+import { HandTests } from './HandTests';
+import { Mishap } from './Mishap';
 import { Abandon, PotButtons } from './PotButtons';
 import { ReadingPad } from './ReadingPad';
 import { useAdviceLog } from './useAdviceLog';
@@ -100,6 +103,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
                 onLook={(look) => void note({ type: 'whey', look })}
               />
             )}
+            <HandTests moment={moment} busy={busy} note={note} />
             <PotButtons state={state} moment={moment} busy={busy} note={note} />
           </div>
         </div>
@@ -107,7 +111,8 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           large
           texts={cautions.map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text)}
         />
-        <p className="mt-6 -mb-2 flex justify-end">
+        <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
+          <Mishap state={state} note={note} />
           <Abandon note={note} onAbandoned={() => navigate(`/book/${id}`)} />
         </p>
       </section>
@@ -117,9 +122,11 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           pad={moment.pad}
           last={moment.last}
           lastTempC={state.readings.at(-1)?.tempC ?? null}
+          lastPH={state.pHs.at(-1)?.pH ?? null}
           busy={busy}
           onTemp={(tempC) => note({ type: 'temperature', tempC })}
-          onWeight={(kg) => note({ type: 'note', text: `Weighed ${format.kg(kg)}` })}
+          onPH={(pH) => note({ type: 'pH', pH })}
+          onWeight={(kg) => note({ type: 'weighed', kg })}
           onFinish={finish}
         />
         <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />

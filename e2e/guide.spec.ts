@@ -1,0 +1,118 @@
+import { expect, type Page, test } from '@playwright/test';
+import { action, choose, open, toThePot } from './kitchen';
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
+const on = (page: Page) => page.locator('[data-main]').click();
+
+async function noted(page: Page, what: 'pH' | 'weight', text: string) {
+  const other = pad(page).getByRole('button', { name: what, exact: true });
+  if (await other.isVisible()) await other.click();
+  await pad(page).getByRole('textbox').fill(text);
+  await pad(page).getByRole('button', { name: 'Note it' }).click();
+  await expect(pad(page).getByRole('textbox')).toHaveValue('');
+}
+
+/** Presses on until a stage's action stands there. */
+async function to(page: Page, wanted: string) {
+  for (let i = 0; i < 30; i++) {
+    if ((await action(page).textContent())?.includes(wanted)) return;
+    const was = await now(page)
+      .getByText(/· stage/)
+      .textContent();
+    await on(page);
+    await expect(now(page).getByText(/· stage/)).not.toHaveText(was ?? '');
+  }
+}
+
+test('the bowl tells the cut, the knife what to do, and why it is late', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  await toThePot(page);
+  await to(page, 'Let it set');
+  await page.clock.fastForward('10:00');
+  await page.getByRole('button', { name: 'The bowl has stopped' }).click();
+  await expect(now(page)).toContainText(/The bowl stopped after 1\d\.\d minutes: 3\.0 times that is the cut/);
+  await expect(page.getByRole('button', { name: 'The bowl has stopped' })).toHaveCount(0);
+  await page.clock.fastForward('40:00');
+  await page.getByRole('button', { name: /^not yet/ }).click();
+  await expect(action(page)).toContainText('Wait on');
+  await expect(now(page)).toContainText('It is late');
+  await page.clock.fastForward('15:00');
+  await page.getByRole('button', { name: /^clean/ }).click();
+  await expect(action(page)).toContainText('Ready');
+  await on(page);
+  await expect(action(page)).toContainText('Cut');
+});
+
+test('a pH moves the rest of the plan; a weighed bag tells its new time and its salt', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Goat’s lactic log');
+  await toThePot(page);
+  await to(page, 'Leave it');
+  await page.clock.fastForward('14:00:00');
+  await noted(page, 'pH', '6.55');
+  await expect(now(page)).toContainText('Slower than planned');
+  await expect(now(page).getByRole('timer')).toContainText('pH 4.55');
+  await page.clock.fastForward('12:00:00');
+  await noted(page, 'pH', '4.52');
+  await expect(now(page)).toContainText('It is there');
+  await on(page);
+  await expect(action(page)).toContainText('Hang it');
+  await page.clock.fastForward('02:00:00');
+  await noted(page, 'weight', '2.4');
+  await expect(now(page)).toContainText(/By that weight it holds \d\d.% moisture now/);
+  await on(page);
+  await expect(action(page)).toContainText('Salt');
+  await expect(action(page)).toContainText('24.0\u00a0g');
+  await page.reload();
+  await expect(action(page)).toContainText('24.0\u00a0g');
+});
+
+test('slab turns are counted', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  await toThePot(page);
+  await to(page, 'Turn');
+  await page.getByRole('button', { name: 'Turned: 0 of 5' }).click();
+  await expect(page.getByRole('button', { name: 'Turned: 1 of 5' })).toBeVisible();
+});
+
+test('something went wrong: what to do in grams, what it costs, and where it is no longer food', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  const sheet = page.getByRole('dialog', { name: 'What went wrong?' });
+  await sheet.getByLabel('This').selectOption('salted-early');
+  await expect(sheet).toContainText(/g more salt for/);
+  await sheet.getByLabel('weight now').fill('much');
+  await expect(sheet).toContainText('Give a number');
+  await sheet.getByLabel('This').selectOption('left-warm');
+  await sheet.getByLabel('for how many hours').fill('7');
+  await expect(sheet).toContainText('Unsafe: discard');
+  await sheet.getByRole('button', { name: 'Write it down' }).click();
+  await expect(sheet).toHaveCount(0);
+});
+
+test('what is due rings on every view by batch and stage, sleeps, and rings again until it is answered', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Skyr');
+  await toThePot(page);
+  await to(page, 'Scald');
+  await page.getByRole('link', { name: 'Book' }).click();
+  const bell = page.getByRole('alert', { name: 'Ringing' });
+  await expect(bell).toHaveCount(0);
+  await page.clock.fastForward('01:30:00');
+  await expect(bell).toContainText(/Skyr, .*: scald is due/);
+  await bell.getByRole('button', { name: 'In 5 minutes again' }).click();
+  await expect(bell).toHaveCount(0);
+  await page.clock.fastForward('05:10');
+  await expect(bell).toContainText('scald is due');
+  await bell.getByRole('button', { name: 'To this pot' }).click();
+  await expect(action(page)).toContainText('Scald');
+  await expect(bell).toHaveCount(0);
+});

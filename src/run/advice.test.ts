@@ -1,0 +1,205 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../core/units/format';
+import type { Brief } from '../plan/brief/schema';
+import { basic, planned } from '../plan/fixtures/briefs';
+import { drainAdvice, saltForWeight } from './drainAdvice';
+import type { MakeEvent, NewEvent } from './events';
+import { expectedEnd, readyAt } from './expect';
+import { MISHAPS, remedyFor } from './mishaps';
+import { momentOf } from './moment';
+import { setAdvice } from './setAdvice';
+import { sourAdvice } from './sourAdvice';
+import { type MakeState, objection, stageAt, stageEndsAt, stateOf } from './state';
+
+const MIN = 60_000;
+const BEGIN = 1_700_000_000_000;
+const f = formatter(METRIC);
+
+/** A make walked on time to the stage of that id; `more` happens in it, minutes from its start. */
+function at(
+  brief: Brief,
+  stageId: string,
+  more: readonly (readonly [minute: number, event: NewEvent])[] = [],
+): MakeState {
+  const { plan, parameters } = planned(brief);
+  const log: MakeEvent[] = [
+    { type: 'started', seq: 0, at: BEGIN, name: 'M', milkName: '', plan, parameters, modelVersion: 2 },
+  ];
+  let clock = BEGIN;
+  for (const stage of plan.stages) {
+    if (stage.id === stageId) break;
+    clock += stage.durationMin.likely * MIN;
+    log.push({ type: 'done', stage: stage.id, seq: log.length, at: clock });
+  }
+  for (const [minute, event] of more)
+    log.push({ ...event, seq: log.length, at: clock + minute * MIN } as MakeEvent);
+  return stateOf(log);
+}
+
+describe('a set by coagulant', () => {
+  const quick = basic('squeaky-curds');
+
+  it('is watched as planned until the bowl stops, then cut at three times that', () => {
+    const watched = setAdvice(at(quick, 'set'));
+    expect(watched?.kind).toBe('watch');
+    fc.assert(
+      fc.property(fc.double({ min: 5, max: 30, noNaN: true }), (minute) => {
+        const state = at(quick, 'set', [[minute, { type: 'flocculated' }]]);
+        const advice = setAdvice(state);
+        if (advice?.kind !== 'cut-at') throw new Error('the bowl has stopped');
+        const added = state.runs.find((run) => run.stage === 'coagulant')?.startedAt as number;
+        const floc = state.stageStartedAt + minute * MIN - added;
+        expect(advice.cutAt - added).toBeCloseTo(3 * floc, -2);
+        expect(expectedEnd(state)).toBe(advice.cutAt);
+        expect(advice.strengthShare).toBeCloseTo(45 / 3 / (floc / MIN), 3);
+      }),
+    );
+  });
+
+  it('looks again when the knife finds no break, says why it is late, and is ready when it does', () => {
+    const soft = at(quick, 'set', [[44, { type: 'tested', found: 'not yet' }]]);
+    const advice = setAdvice(soft);
+    if (advice?.kind !== 'look-again') throw new Error('not clean yet');
+    expect(advice.lookAt).toBeGreaterThan(soft.stageStartedAt + 55 * MIN);
+    expect(advice.why.length).toBeGreaterThan(0);
+    expect(momentOf(soft, f).action).toBe('Wait on');
+    const clean = at(quick, 'set', [
+      [44, { type: 'tested', found: 'nearly' }],
+      [52, { type: 'tested', found: 'clean' }],
+    ]);
+    expect(setAdvice(clean)).toEqual({ kind: 'clean' });
+    expect(momentOf(clean, f).main?.text).toBe('Clean break');
+  });
+
+  it('cooled milk is named first', () => {
+    const cold = at(quick, 'set', [
+      [20, { type: 'temperature', tempC: 26 }],
+      [50, { type: 'tested', found: 'not yet' }],
+    ]);
+    const advice = setAdvice(cold);
+    expect(advice?.kind === 'look-again' && advice.why[0]).toMatch(/cooled/);
+  });
+
+  it('the bowl stops once; an acid-set make and a lactic set know no bowl', () => {
+    const state = at(quick, 'set', [[10, { type: 'flocculated' }]]);
+    expect(objection(state, { type: 'flocculated' })).not.toBeNull();
+    expect(setAdvice(at(basic('goat-lactic'), 'set'))).toBeNull();
+    expect(setAdvice(at(basic('paneer'), 'scald'))).toBeNull();
+  });
+});
+
+describe('souring by its pH', () => {
+  const goat = basic('goat-lactic', { species: 'goat' });
+  const plan = planned(goat);
+
+  it('without a reading stands as planned; a reading on the curve leaves it there', () => {
+    const state = at(goat, 'set');
+    const advice = sourAdvice(state, plan);
+    expect(advice).toMatchObject({ says: 'as planned', last: null });
+    expect(advice?.readyAt).toBeCloseTo(stageEndsAt(state), -2);
+    const onTime = plan.spans.flatMap((span) => span.pHs ?? []).find(([, pH]) => pH < 5.8) as [
+      number,
+      number,
+    ];
+    const read = at(goat, 'set', [[onTime[0], { type: 'pH', pH: onTime[1] }]]);
+    const later = sourAdvice(read, plan);
+    expect(later?.says).toBe('as planned');
+    expect(Math.abs((later?.readyAt ?? 0) - stageEndsAt(read)) / MIN).toBeLessThan(45);
+  });
+
+  it('a higher pH than planned is later, a lower one sooner; at its pH it is there', () => {
+    const read = (pH: number) => sourAdvice(at(goat, 'set', [[600, { type: 'pH', pH }]]), plan);
+    const slow = read(6.5);
+    const fast = read(5.0);
+    expect(slow?.says).toBe('behind');
+    expect(fast?.says).toBe('ahead');
+    expect(slow?.readyAt as number).toBeGreaterThan(fast?.readyAt as number);
+    expect(read(4.55)?.says).toBe('there');
+    expect(read(4.3)?.says).toBe('past');
+  });
+
+  it('moves the rest of the plan', () => {
+    const slow = at(goat, 'set', [[600, { type: 'pH', pH: 6.5 }]]);
+    expect(readyAt(slow, BEGIN)).toBeGreaterThan(readyAt(at(goat, 'set'), BEGIN) + 60 * MIN);
+  });
+});
+
+describe('a bag that was weighed', () => {
+  const goat = basic('goat-lactic', { species: 'goat' });
+
+  it('heavier than planned hangs longer, lighter shorter, to the same moisture', () => {
+    const read = (kg: number) => drainAdvice(at(goat, 'bag', [[120, { type: 'weighed', kg }]]));
+    const heavy = read(5.2);
+    const light = read(4.2);
+    expect(heavy?.readyAt as number).toBeGreaterThan(light?.readyAt as number);
+    expect(heavy?.goalKg).toBeCloseTo(light?.goalKg as number, 6);
+    expect(heavy?.moisturePct as number).toBeGreaterThan(light?.moisturePct as number);
+    expect(drainAdvice(at(goat, 'bag'))).toBeNull();
+  });
+
+  it('salt is for what came out', () => {
+    const state = at(goat, 'salt', [[1, { type: 'weighed', kg: 2.5 }]]);
+    expect(saltForWeight(state)?.grams).toBeCloseTo(25, 9);
+    expect(momentOf(state, f).target?.replaceAll('\u00a0', ' ')).toBe('25.0 g');
+  });
+});
+
+describe('turns', () => {
+  it('are counted, each once', () => {
+    const one = at(basic('squeaky-curds'), 'slab', [[15, { type: 'turned', turn: 0 }]]);
+    expect(momentOf(one, f).turns).toMatchObject({ given: 1, wanted: 5 });
+    expect(objection(one, { type: 'turned', turn: 0 })).not.toBeNull();
+    expect(objection(one, { type: 'turned', turn: 1 })).toBeNull();
+    expect(momentOf(at(basic('paneer'), 'scald'), f).turns).toBeNull();
+  });
+});
+
+describe('mishaps', () => {
+  it('every one has an answer at every stage of every family, in words without a hole', () => {
+    for (const id of [
+      'whole-milk-ricotta',
+      'goat-lactic',
+      'quick-stretched',
+      'squeaky-curds',
+      'fresh-pressed',
+    ]) {
+      for (const stage of planned(basic(id)).plan.stages) {
+        const state = at(basic(id), stage.id);
+        expect(stageAt(state).id).toBe(stage.id);
+        for (const mishap of MISHAPS) {
+          const remedy = remedyFor(state, mishap.id, mishap.usual);
+          expect(`${remedy.now} ${remedy.costs}`).not.toMatch(/NaN|undefined|Infinity/);
+        }
+      }
+    }
+  });
+
+  it('an overshot cook costs moisture by the degree; a warming costs nothing', () => {
+    const cook = remedyFor(at(basic('squeaky-curds'), 'cook'), 'overshot', 6);
+    expect(cook.costs).toMatch(/2\.4 points/);
+    expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'overshot', 6).costs).toMatch(/no harm/);
+  });
+
+  it('a curd cut at half its time loses a quarter; salt strewn too early is made good in grams', () => {
+    const early = remedyFor(at(basic('squeaky-curds'), 'cut'), 'cut-early', 22.5);
+    expect(early.costs).toMatch(/25 %/);
+    expect(remedyFor(at(basic('whole-milk-ricotta'), 'drain'), 'salted-early', 2).now).toMatch(
+      /\d g more salt for 2 kg/,
+    );
+  });
+
+  it('left out warm: fine within two hours, discarded beyond what is known to be safe, unless it soured in time', () => {
+    const ricotta = at(basic('whole-milk-ricotta'), 'drain');
+    expect(remedyFor(ricotta, 'left-warm', 1).discard).toBe(false);
+    expect(remedyFor(ricotta, 'left-warm', 6).discard).toBe(true);
+    const goat = basic('goat-lactic');
+    expect(remedyFor(at(goat, 'set'), 'left-warm', 10).discard).toBe(true);
+    expect(remedyFor(at(goat, 'set', [[400, { type: 'pH', pH: 5.2 }]]), 'left-warm', 10).discard).toBe(false);
+  });
+
+  it('calcium forgotten is stirred in before the coagulant, and too late after it', () => {
+    expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'no-calcium', 0).now).toMatch(/1\.6 g of calcium/);
+    expect(remedyFor(at(basic('squeaky-curds'), 'cut'), 'no-calcium', 0).now).toMatch(/Too late/);
+  });
+});

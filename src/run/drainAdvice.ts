@@ -1,0 +1,58 @@
+import { BAGS, type Bag, bagAfter, bagHours } from '../core/curd/bag';
+import { saltGrams } from '../core/salt/dry';
+import { methodById } from '../makes';
+import type { Resolved } from '../plan/brief/resolved';
+import { NO_DEPARTURE, pailOf } from '../plan/world';
+import { type MakeState, stageAt } from './state';
+
+export interface DrainAdvice {
+  /** When it holds the wanted moisture, ms. */
+  readyAt: number;
+  /** Moisture at the last weighing, %. */
+  moisturePct: number;
+  /** What it should weigh then, kg. */
+  goalKg: number;
+  wantedPct: number;
+}
+
+/**
+ * What one weighing of a bag says: its moisture now, and the new time to the wanted one. Null without a weighing, or for a
+ * drain that is no bag. A weight is that of all the bags together.
+ */
+export function drainAdvice(state: MakeState): DrainAdvice | null {
+  const stage = stageAt(state);
+  const params = state.parameters[stage.id] as { in?: string; toMoisturePct?: number } | undefined;
+  const method = methodById(state.plan.method);
+  if (stage.kind !== 'drain' || params?.in !== 'bag' || params.toMoisturePct === undefined || !method?.bag)
+    return null;
+  const weighing = state.weighings.findLast((one) => one.stage === stage.id && one.at > state.stageStartedAt);
+  if (!weighing) return null;
+  const brief = state.plan.brief as Resolved;
+  const milk = pailOf(brief, method, brief.milk.litres ?? 1, NO_DEPARTURE);
+  const bagKg = Math.min(Number(brief.options.bagKg ?? milk.massKg), milk.massKg);
+  const perBag = bagKg / milk.massKg;
+  const hours = (weighing.at - state.stageStartedAt) / 3_600_000;
+  const bag: Bag = {
+    composition: milk.composition,
+    milkKg: bagKg,
+    tempC: brief.roomC,
+    style: BAGS[method.bag],
+    weighed: [[Math.max(0.01, hours), weighing.kg * perBag]],
+  };
+  const whole = bagHours(bag, params.toMoisturePct);
+  return {
+    readyAt: state.stageStartedAt + Math.min(whole, 72) * 3_600_000,
+    moisturePct: bagAfter(bag, hours).moisturePct,
+    goalKg: bagAfter(bag, whole).kgLeft / perBag,
+    wantedPct: params.toMoisturePct,
+  };
+}
+
+/** Salt for what really came out, g, from the last weighing before or in a salting stage; null without one. */
+export function saltForWeight(state: MakeState): { kg: number; grams: number } | null {
+  const stage = stageAt(state);
+  const percent = (state.parameters[stage.id] as { percent?: number } | undefined)?.percent;
+  const weighing = state.weighings.at(-1);
+  if (stage.kind !== 'salt' || percent === undefined || !weighing) return null;
+  return { kg: weighing.kg, grams: saltGrams(weighing.kg, percent) };
+}

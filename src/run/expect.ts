@@ -1,0 +1,29 @@
+import { drainAdvice } from './drainAdvice';
+import { rampAdvice } from './rampAdvice';
+import { replanned } from './replan';
+import { setAdvice } from './setAdvice';
+import { sourAdvice } from './sourAdvice';
+import { type MakeState, stageEndsAt } from './state';
+
+/**
+ * When the stage under way will end by what has been read and tested in it, ms on the wall clock; as planned where
+ * nothing has.
+ */
+export function expectedEnd(state: MakeState): number {
+  const ramp = rampAdvice(state);
+  if (ramp?.kind === 'arriving') return ramp.arrivesAt;
+  const set = setAdvice(state);
+  if (set?.kind === 'look-again') return set.lookAt;
+  if (set?.kind === 'cut-at') return set.cutAt;
+  const planned = replanned(state.plan);
+  const sour = planned && sourAdvice(state, planned);
+  return sour?.readyAt ?? drainAdvice(state)?.readyAt ?? stageEndsAt(state);
+}
+
+/** When the whole make should be over if the rest goes as planned from there, ms on the wall clock. */
+export function readyAt(state: MakeState, now: number): number {
+  const rest = state.plan.stages
+    .slice(state.index + 1)
+    .reduce((sum, stage) => sum + stage.durationMin.likely, 0);
+  return Math.max(now, expectedEnd(state)) + rest * 60_000;
+}

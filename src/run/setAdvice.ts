@@ -1,0 +1,73 @@
+import { usualMultiplier } from '../core/coagulant/clotting';
+import { type MakeState, stageAt } from './state';
+
+/** How long a curd that is not ready is left before the next look, min. Common practice. */
+const LOOK_AGAIN_MIN = { 'not yet': 15, nearly: 7 } as const;
+
+export type SetAdvice =
+  /** Nothing noted yet: watch the bowl; the cut as planned. */
+  | { kind: 'watch'; cutAt: number }
+  /** The bowl stopped: the cut follows from it. */
+  | { kind: 'cut-at'; cutAt: number; flocculationMin: number; times: number; strengthShare: number }
+  | { kind: 'look-again'; lookAt: number; found: 'not yet' | 'nearly'; lateMin: number; why: string[] }
+  | { kind: 'clean' };
+
+/** When the coagulant went in, ms; the start of the set where no such stage stands before it. */
+function coagulantAt(state: MakeState): number {
+  const added = state.plan.stages.findLast((stage, i) => stage.kind === 'add-coagulant' && i <= state.index);
+  const run = added && state.runs.findLast((one) => one.stage === added.id);
+  return run?.startedAt ?? state.stageStartedAt;
+}
+
+/** Why a set may be late, in order of likelihood for this batch. */
+function whyLate(state: MakeState): string[] {
+  const { milk, coagulant } = state.plan.brief;
+  const last = state.readings.findLast((one) => one.at >= coagulantAt(state));
+  const wanted = Number(state.plan.brief.options?.setC ?? 0);
+  const why: string[] = [];
+  if (last && wanted > 0 && last.tempC < wanted - 1.5)
+    why.push('the milk has cooled: keep it at its set temperature');
+  if ((coagulant?.ageMonths ?? 0) >= 6) why.push('an old bottle: it may have lost more than is reckoned');
+  if (coagulant?.setsLitres !== undefined) why.push('a strength known only from its label');
+  why.push('water with chlorine in the jug, or diluted too early');
+  if (milk.treatment === 'high-pasteurised' || milk.homogenised) why.push('store milk, which sets weak');
+  if (!state.plan.brief.calcium) why.push('no calcium added');
+  return why.slice(0, 3);
+}
+
+/** What the bowl and the knife say about a set by coagulant. Null for any other stage. */
+export function setAdvice(state: MakeState): SetAdvice | null {
+  const stage = stageAt(state);
+  const params = state.parameters[stage.id] as { toPH?: number } | undefined;
+  if (stage.kind !== 'set' || params?.toPH !== undefined) return null;
+  const from = coagulantAt(state);
+  const plannedCut = from + (state.plan.predictions.setMin?.likely ?? stage.durationMin.likely) * 60_000;
+  const times = usualMultiplier(state.plan.brief.milk.homogenised ?? false);
+  const floc = state.flocculated?.stage === stage.id ? state.flocculated : null;
+  const cutAt = floc ? from + times * (floc.at - from) : plannedCut;
+  const test = state.tests.findLast((one) => one.stage === stage.id && one.at >= state.stageStartedAt);
+  if (test?.found === 'clean') return { kind: 'clean' };
+  if (test?.found === 'not yet' || test?.found === 'nearly') {
+    const lookAt = Math.max(
+      test.at + LOOK_AGAIN_MIN[test.found] * 60_000,
+      Math.min(cutAt, test.at + 20 * 60_000),
+    );
+    return {
+      kind: 'look-again',
+      lookAt,
+      found: test.found,
+      lateMin: Math.max(0, (lookAt - plannedCut) / 60_000),
+      why: lookAt > plannedCut ? whyLate(state) : [],
+    };
+  }
+  if (!floc) return { kind: 'watch', cutAt };
+  const flocculationMin = (floc.at - from) / 60_000;
+  const planned = (plannedCut - from) / 60_000 / times;
+  return {
+    kind: 'cut-at',
+    cutAt,
+    flocculationMin,
+    times,
+    strengthShare: planned / Math.max(0.1, flocculationMin),
+  };
+}

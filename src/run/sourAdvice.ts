@@ -1,0 +1,95 @@
+import type { Planned } from '../plan/plan';
+import { type MakeState, stageAt } from './state';
+
+/** A culture's pace is believed between these, against the planned one. */
+const PACE = { slowest: 0.35, fastest: 2.5 } as const;
+/** A pH this far past its target is past it. */
+const PAST_PH = 0.1;
+
+export interface SourAdvice {
+  /** The pH the stage goes to. */
+  toPH: number;
+  /** When it should be there, ms; as planned without a reading. */
+  readyAt: number;
+  /** The last reading, and what the plan says of that moment. */
+  last: { pH: number; plannedPH: number } | null;
+  /** Pace against the plan: 2 is twice as fast. */
+  pace: number;
+  says: 'as planned' | 'ahead' | 'behind' | 'there' | 'past';
+}
+
+/** The planned pH from the culture on: [minutes from the culture, pH], falling. */
+function plannedCurve(state: MakeState, planned: Planned): { at: number; points: [number, number][] } | null {
+  const stages = state.plan.stages;
+  const culture = stages.findIndex((stage) => stage.kind === 'add-culture');
+  const added = stages[culture];
+  if (!added) return null;
+  const zero = added.startMin + added.durationMin.likely;
+  const points: [number, number][] = [];
+  stages.forEach((stage, i) => {
+    for (const [minute, pH] of planned.spans[i]?.pHs ?? []) {
+      const at = stage.startMin + minute - zero;
+      if (at >= 0 && (points.length === 0 || pH <= (points.at(-1) as [number, number])[1] + 1e-9))
+        points.push([at, pH]);
+    }
+  });
+  const run = state.runs.findLast((one) => one.stage === added.id && one.endedAt !== null);
+  return run?.endedAt && points.length > 1 ? { at: run.endedAt, points } : null;
+}
+
+/** Minute at which a falling curve reaches a pH; its last minute where it does not. */
+function minuteOf(points: readonly [number, number][], pH: number): number {
+  for (let i = 1; i < points.length; i++) {
+    const [m1, p1] = points[i] as [number, number];
+    if (p1 > pH) continue;
+    const [m0, p0] = points[i - 1] as [number, number];
+    return p0 === p1 ? m1 : m0 + ((m1 - m0) * (p0 - pH)) / (p0 - p1);
+  }
+  return points.at(-1)?.[0] ?? 0;
+}
+
+function pHAt(points: readonly [number, number][], minute: number): number {
+  for (let i = 1; i < points.length; i++) {
+    const [m1, p1] = points[i] as [number, number];
+    if (m1 < minute) continue;
+    const [m0, p0] = points[i - 1] as [number, number];
+    return m1 === m0 ? p1 : p0 + ((p1 - p0) * (minute - m0)) / (m1 - m0);
+  }
+  return points.at(-1)?.[1] ?? 7;
+}
+
+/**
+ * When a souring stage will be at its pH: the planned curve, its time stretched so that it passes through the last
+ * reading. Null for a stage that does not end at a pH.
+ */
+export function sourAdvice(state: MakeState, planned: Planned): SourAdvice | null {
+  const stage = stageAt(state);
+  const toPH = (state.parameters[stage.id] as { toPH?: number } | undefined)?.toPH;
+  if (toPH === undefined || !['set', 'acidify', 'slab'].includes(stage.kind)) return null;
+  const plannedEnd = state.stageStartedAt + stage.durationMin.likely * 60_000;
+  const curve = plannedCurve(state, planned);
+  const reading = curve && state.pHs.findLast((one) => one.at > curve.at);
+  if (!curve || !reading) return { toPH, readyAt: plannedEnd, last: null, pace: 1, says: 'as planned' };
+  const elapsed = (reading.at - curve.at) / 60_000;
+  const plannedPH = pHAt(curve.points, elapsed);
+  if (reading.pH <= toPH) {
+    return {
+      toPH,
+      readyAt: reading.at,
+      last: { pH: reading.pH, plannedPH },
+      pace: 1,
+      says: reading.pH < toPH - PAST_PH ? 'past' : 'there',
+    };
+  }
+  const reached = minuteOf(curve.points, reading.pH);
+  const pace = Math.min(PACE.fastest, Math.max(PACE.slowest, reached / Math.max(1, elapsed)));
+  const readyAt = reading.at + ((minuteOf(curve.points, toPH) - reached) / pace) * 60_000;
+  const off = reading.pH - plannedPH;
+  return {
+    toPH,
+    readyAt,
+    last: { pH: reading.pH, plannedPH },
+    pace,
+    says: Math.abs(off) < 0.06 ? 'as planned' : off > 0 ? 'behind' : 'ahead',
+  };
+}

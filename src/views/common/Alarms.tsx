@@ -1,0 +1,72 @@
+import { useEffect, useMemo, useRef } from 'react';
+import { useNavigate } from 'react-router';
+import { type Alarm, alarmOf, ringing } from '../../run/alarms';
+import { momentOf } from '../../run/moment';
+import { useFormat, useNow } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
+import { selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+import { clockText } from './times';
+
+const SNOOZE_MS = 5 * 60_000;
+/** An alarm nobody answers sounds again after this. */
+const AGAIN_MS = 60_000;
+
+/** What rings, on every view: batch, stage and what to do, until somebody answers it. */
+export function Alarms() {
+  const { ring } = usePorts();
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const format = useFormat();
+  const now = useNow(1000);
+  const running = useAppSelector(selectRunning);
+  const { answered, snoozedUntil } = useAppSelector((state) => state.alarms);
+  const { sound = true, spoken = false } = useAppSelector((state) => state.kitchen);
+  const alarms = useMemo(() => running.flatMap(({ id, state }) => alarmOf(id, state) ?? []), [running]);
+  const loud = ringing(alarms, new Set(answered), snoozedUntil, now);
+  const says = (alarm: Alarm) => {
+    const make = running.find(({ id }) => id === alarm.makeId);
+    const moment = make && momentOf(make.state, format);
+    return `${alarm.name}: ${moment?.action.toLowerCase() ?? ''} is due. ${moment?.main?.text ?? ''}`.trim();
+  };
+  const heard = useRef<Record<string, number>>({});
+  useEffect(() => {
+    for (const alarm of loud) {
+      const last = heard.current[alarm.key];
+      if (last !== undefined && now - last < AGAIN_MS) continue;
+      heard.current[alarm.key] = now;
+      if (sound) ring.sound(alarm.makeId);
+      if (last !== undefined) continue;
+      if (spoken) ring.speak(says(alarm));
+      ring.notify(says(alarm), alarm.makeId);
+    }
+  });
+  if (loud.length === 0) return null;
+  return (
+    <section
+      aria-label="Ringing"
+      role="alert"
+      className="border-b-[4px] border-rim bg-now text-on-now print:hidden"
+    >
+      {loud.map((alarm) => (
+        <div key={alarm.key} className="mx-auto flex max-w-[1560px] flex-wrap items-center gap-3 px-5 py-2.5">
+          <p className="min-w-[14rem] flex-1 text-[19px] font-semibold">
+            {says(alarm)} <span className="font-normal">since {clockText(alarm.dueAt)}</span>
+          </p>
+          <Button
+            onClick={() => {
+              dispatch(alarmAnswered(alarm.key));
+              navigate(`/pot/${alarm.makeId}`);
+            }}
+          >
+            To this pot
+          </Button>
+          <Button onClick={() => dispatch(alarmSnoozed({ key: alarm.key, until: now + SNOOZE_MS }))}>
+            In 5 minutes again
+          </Button>
+        </div>
+      ))}
+    </section>
+  );
+}

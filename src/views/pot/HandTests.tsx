@@ -1,0 +1,77 @@
+import type { NewEvent } from '../../run/events';
+import type { Moment } from '../../run/moment';
+import { useFormat } from '../../store/hooks';
+import { Button } from '../../ui/parts/Button';
+
+/** What each finding looks like, drawn from the side: the knife lifted under the curd, or a piece pulled. */
+const DRAWN: Record<string, { path: string; says: string }> = {
+  'not yet': { path: 'M4 26h40M12 26c4-2 8-2 12 0s8 2 12 0', says: 'runs off the knife' },
+  nearly: { path: 'M4 26c10 0 12-8 20-8s10 8 20 8M16 20c5-2 11-2 16 0', says: 'soft edges, closes again' },
+  clean: { path: 'M4 26h12l6-14 6 14h16M22 12v-4M20 30h8', says: 'sharp split, clear whey in it' },
+  tears: { path: 'M6 18h12M30 18h12M18 12v12M30 12v12', says: 'short and grainy: wait' },
+  stretches: {
+    path: 'M4 10v16M44 10v16M4 18c14 5 26 5 40 0M4 22c14 6 26 6 40 0',
+    says: 'long and shining: go',
+  },
+  melts: {
+    path: 'M6 10h36M14 10c0 8-3 8-3 14M24 10c0 10 2 10 2 18M34 10c0 7-2 7-2 11',
+    says: 'runs away in strings: go at once',
+  },
+};
+
+/** Hand tests, the bowl, and turns: one large button for each thing one may find or have done. */
+export function HandTests({
+  moment,
+  busy,
+  note,
+}: {
+  moment: Moment;
+  busy: boolean;
+  note(event: NewEvent): Promise<boolean>;
+}) {
+  const format = useFormat();
+  const { bowl, tests, turns } = moment;
+  if (!bowl && tests.length === 0 && !turns) return null;
+  return (
+    <div className="mt-5 flex flex-wrap gap-4">
+      {bowl && (
+        <Button size="hand" tone="now" disabled={busy} onClick={() => void note(bowl)}>
+          The bowl has stopped
+        </Button>
+      )}
+      {turns && (
+        <Button size="hand" tone="now" disabled={busy} onClick={() => void note(turns.event)}>
+          {`Turned: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
+        </Button>
+      )}
+      {tests.map(({ text, event }) => {
+        const drawn = DRAWN[text];
+        return (
+          <button
+            key={text}
+            type="button"
+            disabled={busy}
+            onClick={() => void note(event)}
+            className="flex min-h-[84px] min-w-[9rem] flex-1 flex-col items-center justify-center gap-1 rounded-[20px] border-[3px] border-rim bg-plate px-3 py-2 hover:bg-plate-soft disabled:opacity-55"
+          >
+            <svg
+              width="48"
+              height="34"
+              viewBox="0 0 48 34"
+              fill="none"
+              stroke="currentColor"
+              strokeWidth="2.6"
+              strokeLinecap="round"
+              strokeLinejoin="round"
+              aria-hidden="true"
+            >
+              <path d={drawn?.path} />
+            </svg>
+            <span className="name text-[20px]">{text}</span>
+            <span className="text-[14px] text-ink-soft">{drawn?.says}</span>
+          </button>
+        );
+      })}
+    </div>
+  );
+}

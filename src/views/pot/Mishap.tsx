@@ -1,0 +1,87 @@
+import { useState } from 'react';
+import { readNumber } from '../../core/units/numbers';
+import type { NewEvent } from '../../run/events';
+import { MISHAPS, type MishapId, remedyFor } from '../../run/mishaps';
+import type { MakeState } from '../../run/state';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Sheet } from '../../ui/parts/Sheet';
+import { TextLine } from '../../ui/parts/TextLine';
+
+const MOST = 200;
+
+/** Something went wrong: say what, get what to do with numbers, what it costs, and whether it is still food. */
+export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent): Promise<boolean> }) {
+  const [open, setOpen] = useState(false);
+  const [id, setId] = useState<MishapId>('overshot');
+  const mishap = MISHAPS.find((one) => one.id === id) ?? MISHAPS[0];
+  const [text, setText] = useState(String(mishap.usual));
+  const amount = mishap.ask === null ? 0 : readNumber(text);
+  const right = amount !== null && amount >= 0 && amount <= MOST;
+  const remedy = right ? remedyFor(state, id, amount) : null;
+  const choose = (next: MishapId) => {
+    setId(next);
+    const usual = MISHAPS.find((one) => one.id === next)?.usual ?? 0;
+    setText(
+      String(
+        next === 'salted-early' || next === 'overdrained'
+          ? Math.round(state.plan.predictions.yieldKg.likely * 100) / 100
+          : usual,
+      ),
+    );
+  };
+  return (
+    <Sheet
+      title="What went wrong?"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={<Button tone="quiet">Something went wrong</Button>}
+    >
+      <div className="mt-3 space-y-3">
+        <Select
+          label="This"
+          value={id}
+          options={MISHAPS.map((one) => ({ value: one.id, text: one.text }))}
+          onChange={choose}
+        />
+        {mishap.ask !== null && (
+          <TextLine label={mishap.ask} unit={mishap.unit} value={text} onChange={setText} />
+        )}
+        {!right && <FaultText>Give a number from 0 to {MOST}.</FaultText>}
+        {remedy && (
+          <div
+            className={`rounded-[14px] border-l-[8px] px-4 py-3 text-[17px] ${remedy.discard ? 'border-danger bg-danger-wash' : 'border-now-edge bg-now-wash'}`}
+            aria-live="polite"
+          >
+            <p>
+              <strong>{remedy.discard ? 'Unsafe: discard. ' : 'Now: '}</strong>
+              {remedy.now}
+            </p>
+            <p className="mt-2">
+              <strong>{remedy.discard ? 'Why: ' : 'It costs: '}</strong>
+              {remedy.costs}
+            </p>
+          </div>
+        )}
+        <div className="flex justify-end gap-4 pt-2">
+          <Button onClick={() => setOpen(false)}>Close</Button>
+          <Button
+            tone="main"
+            disabled={!remedy}
+            onClick={() =>
+              remedy &&
+              void note({
+                type: 'mishap',
+                what: id,
+                text: `${mishap.text}. ${remedy.now} ${remedy.costs}`,
+              }).then((written) => written && setOpen(false))
+            }
+          >
+            Write it down
+          </Button>
+        </div>
+      </div>
+    </Sheet>
+  );
+}
