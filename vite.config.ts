@@ -1,9 +1,10 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { offline } from './scripts/offline.ts';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), offline()],
   worker: { format: 'es' },
   build: { target: 'es2023', assetsInlineLimit: 0, modulePreload: { polyfill: false } },
 });

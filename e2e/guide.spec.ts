@@ -116,3 +116,36 @@ test('what is due rings on every view by batch and stage, sleeps, and rings agai
   await expect(action(page)).toContainText('Scald');
   await expect(bell).toHaveCount(0);
 });
+
+test('a clock that is set is shown, and countdowns go by it', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await to(page, 'Scald');
+  await page.clock.setSystemTime(new Date('2026-11-26T09:10:00+01:00'));
+  await expect(
+    page.getByText(/The clock has jumped 1\d.min forward|The clock has jumped 9.min forward/),
+  ).toBeVisible();
+  await page.clock.setSystemTime(new Date('2026-11-26T08:00:00+01:00'));
+  await expect(page.getByText(/The clock has jumped .* back/)).toBeVisible();
+  await expect(now(page).getByRole('timer')).toContainText(/h/);
+});
+
+test('afterwards: a label with its use-by, and ricotta from the whey', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  await toThePot(page);
+  await to(page, 'Weigh it');
+  await pad(page).getByRole('textbox').fill('0.5');
+  await pad(page).getByRole('button', { name: 'Weigh and finish' }).click();
+  const after = page.getByRole('region', { name: 'Afterwards' });
+  await expect(after).toContainText('Eat within 7 days');
+  await expect(after).toContainText('by 3 Dec 2026');
+  await expect(after).toContainText(/Taste it again 21:/);
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.locator('.label')).toBeVisible();
+  await expect(page.getByRole('heading', { level: 1 })).toBeHidden();
+  await page.emulateMedia({ media: 'screen' });
+  await after.getByRole('button', { name: /Ricotta from its/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Whey ricotta');
+  await expect(page.getByTestId('yield')).toContainText('ricotta');
+});

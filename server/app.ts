@@ -30,6 +30,7 @@ export function appFrom(dist: string, { demo }: { demo: boolean }): Express {
           fontSrc: ["'self'"],
           connectSrc: ["'self'"],
           workerSrc: ["'self'"],
+          manifestSrc: ["'self'"],
           objectSrc: ["'none'"],
           baseUri: ["'none'"],
           formAction: ["'self'"],

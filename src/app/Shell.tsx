@@ -13,6 +13,7 @@ import {
   ShelfGlyph,
 } from '../ui/glyphs/glyphs';
 import { Alarms } from '../views/common/Alarms';
+import { ClockWatch } from '../views/common/ClockWatch';
 import { DayLine } from '../views/common/DayLine';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
@@ -74,6 +75,7 @@ export function Shell() {
       </a>
       <DayLine demo={startOver !== null} />
       <Alarms />
+      <ClockWatch />
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"

@@ -65,6 +65,9 @@ async function begin() {
   );
 }
 
+/** Kept for when the server is gone. A browser that does not allow it (no certificate on the network) goes without. */
+if (import.meta.env.PROD) void navigator.serviceWorker?.register('/sw.js').catch(() => undefined);
+
 begin().catch((error: Error) => {
   const root = document.getElementById('root');
   if (root) {

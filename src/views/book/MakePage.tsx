@@ -17,6 +17,7 @@ import { RunTrack } from '../common/RunTrack';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
 import { Score } from './BookView';
+import { Afterwards } from './Label';
 import { Tasting } from './Tasting';
 import { YieldMark } from './YieldMark';
 
@@ -165,6 +166,7 @@ export default function MakePage() {
           </ul>
         </section>
       )}
+      <Afterwards state={state} now={now} />
       <RunTrack state={state} now={now} />
     </article>
   );

@@ -44,34 +44,36 @@ export function HandTests({
           {`Turned: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
         </Button>
       )}
-      {tests.map(({ text, event }) => {
-        const drawn = DRAWN[text];
-        return (
-          <button
-            key={text}
-            type="button"
-            disabled={busy}
-            onClick={() => void note(event)}
-            className="flex min-h-[84px] min-w-[9rem] flex-1 flex-col items-center justify-center gap-1 rounded-[20px] border-[3px] border-rim bg-plate px-3 py-2 hover:bg-plate-soft disabled:opacity-55"
-          >
-            <svg
-              width="48"
-              height="34"
-              viewBox="0 0 48 34"
-              fill="none"
-              stroke="currentColor"
-              strokeWidth="2.6"
-              strokeLinecap="round"
-              strokeLinejoin="round"
-              aria-hidden="true"
+      <div className="flex basis-full flex-wrap gap-4 empty:hidden">
+        {tests.map(({ text, event }) => {
+          const drawn = DRAWN[text];
+          return (
+            <button
+              key={text}
+              type="button"
+              disabled={busy}
+              onClick={() => void note(event)}
+              className="flex min-h-[84px] min-w-[9rem] flex-1 flex-col items-center justify-center gap-1 rounded-[20px] border-[3px] border-rim bg-plate px-3 py-2 hover:bg-plate-soft disabled:opacity-55"
             >
-              <path d={drawn?.path} />
-            </svg>
-            <span className="name text-[20px]">{text}</span>
-            <span className="text-[14px] text-ink-soft">{drawn?.says}</span>
-          </button>
-        );
-      })}
+              <svg
+                width="48"
+                height="34"
+                viewBox="0 0 48 34"
+                fill="none"
+                stroke="currentColor"
+                strokeWidth="2.6"
+                strokeLinecap="round"
+                strokeLinejoin="round"
+                aria-hidden="true"
+              >
+                <path d={drawn?.path} />
+              </svg>
+              <span className="name text-[20px]">{text}</span>
+              <span className="text-[14px] text-ink-soft">{drawn?.says}</span>
+            </button>
+          );
+        })}
+      </div>
     </div>
   );
 }

@@ -58,7 +58,7 @@ export const stretch = kindOf<StretchParams>({
   words: (params, { format, yieldKg }) => ({
     title: `Stretch at a core of ${format.temp(STRETCH_CORE_C[0])} to ${format.temp(STRETCH_CORE_C[1])}`,
     action: 'Stretch',
-    target: `core ${format.temp(AIMED_CORE_C)}`,
+    target: format.temp(AIMED_CORE_C),
     steps: [
       heat(params, yieldKg, format),
       'Press the pieces together under a spoon until they run into one, then lift, pull and fold.',

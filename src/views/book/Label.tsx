@@ -1,0 +1,90 @@
+import { addDays, format as formatDate } from 'date-fns';
+import { useNavigate } from 'react-router';
+import { tasteAgainHours } from '../../core/safety/taste';
+import { methodById } from '../../makes';
+import { tellingOf } from '../../plan/telling';
+import type { MakeState } from '../../run/state';
+import { useFormat } from '../../store/hooks';
+import { draftChanged, fieldsSet } from '../../store/slices/draft';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+import { momentText } from '../common/times';
+
+const day = (ms: number | Date) => formatDate(ms, 'd MMM yyyy');
+
+/** What follows a make: its label with the use-by, when to taste it again, and what its whey is good for. */
+export function Afterwards({ state, now }: { state: MakeState; now: number }) {
+  const format = useFormat();
+  const dispatch = useAppDispatch();
+  const navigate = useNavigate();
+  const goods = useAppSelector((app) => app.data.goods);
+  const made = state.finishedAt;
+  const method = methodById(state.plan.method);
+  if (made === null || !method) return null;
+  const { fridgeDays } = tellingOf(state.plan, format);
+  const useBy = addDays(made, fridgeDays);
+  const again = tasteAgainHours(method.style)
+    .map((hours) => made + hours * 3_600_000)
+    .find((at) => at > now && !state.tastings.some((tasting) => Math.abs(tasting.at - at) < 6 * 3_600_000));
+  const { predictions: p, brief } = state.plan;
+  const origins = state.taken.flatMap((one) => {
+    const good = goods.find((known) => known.id === one.goodId);
+    return [
+      ...(good?.origin ? [`${good.origin} coagulant`] : []),
+      ...(good?.allergens ? [good.allergens] : []),
+    ];
+  });
+  const spiced = state.plan.cautions.some((one) => one.id === 'spice-allergens');
+  const contains = [
+    'milk',
+    ...origins,
+    ...(spiced ? ['mahleb (cherry stone)', 'mastic (pistachio family)'] : []),
+  ];
+  const lots = state.taken.filter((one) => one.lot !== '').map((one) => `${one.name} ${one.lot}`);
+  const takeWhey = () => {
+    const at = (value: number) => ({ value: Math.round(value * 100) / 100, text: null });
+    dispatch(
+      draftChanged({ method: 'whey-ricotta', by: 'litres', milkId: null, species: brief.milk.species }),
+    );
+    dispatch(
+      fieldsSet({
+        litres: at(Math.max(0.2, p.wheyLitres)),
+        wheyPH: at(Math.min(6.9, p.wheyPH)),
+        startC: at(30),
+      }),
+    );
+    navigate('/plan');
+  };
+  return (
+    <section aria-label="Afterwards" className="mt-6">
+      <h2 className="text-[24px]">Afterwards</h2>
+      <p className="mt-1 text-[17px]">
+        Eat within {fridgeDays} days at 4 °C or below: <strong>by {day(useBy)}</strong>.{' '}
+        {useBy.getTime() < now && <strong className="text-danger">That has passed: do not eat it.</strong>}
+        {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
+      </p>
+      {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
+      <div className="mt-3 flex flex-wrap gap-3">
+        <Button onClick={() => print()}>Print its label</Button>
+        {method.of === 'milk' && p.wheyPH > 5.2 && (
+          <Button onClick={takeWhey}>Ricotta from its {format.litres(p.wheyLitres)} of whey</Button>
+        )}
+      </div>
+      <div className="label hidden print:block" aria-hidden="true">
+        <p className="name text-[22pt]">{method.title}</p>
+        <p>
+          Made {day(made)} from {brief.milk.treatment} {brief.milk.species}’s milk
+          {state.weighedKg !== null && ` · ${format.kg(state.weighedKg)}`}
+        </p>
+        <p className="text-[15pt]">
+          <strong>Eat by {day(useBy)}</strong>, at 4 °C or below
+        </p>
+        <p>Contains {contains.join(', ')}.</p>
+        {lots.length > 0 && <p>Lots: {lots.join(', ')}.</p>}
+        {brief.milk.treatment === 'raw' && (
+          <p>Made from raw milk: not for pregnant, very young, old or ill people.</p>
+        )}
+      </div>
+    </section>
+  );
+}
