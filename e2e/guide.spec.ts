@@ -149,3 +149,29 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Whey ricotta');
   await expect(page.getByTestId('yield')).toContainText('ricotta');
 });
+
+test('a probe on the simulated bench notes by itself, is lost and comes back, and the pad works beside it', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await to(page, 'Scald');
+  const probe = page.getByRole('region', { name: 'Probe' });
+  await probe.getByRole('button', { name: 'Connect' }).click();
+  await expect(probe).toContainText(/live, noted by itself/);
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText(/°C\s*just now/);
+  await pad(page).getByRole('textbox').fill('21.5');
+  await pad(page).getByRole('button', { name: 'Note it' }).click();
+  await expect(now(page)).toContainText('21.5');
+  const id = page.url().split('/').at(-1) as string;
+  await page.request.post(`/bench/${id.slice(0, 40)}`, { data: { hob: 3 } });
+  await page.route('**/bench/readings*', (route) => route.abort());
+  await probe.getByRole('button', { name: 'Let it go' }).click();
+  await probe.getByRole('button', { name: 'Connect' }).click();
+  await page.clock.runFor('00:12');
+  await expect(probe).toContainText('No probe answers');
+  await page.unroute('**/bench/readings*');
+  await probe.getByRole('button', { name: 'Let it go' }).click();
+  await probe.getByRole('button', { name: 'Connect' }).click();
+  await expect(probe).toContainText(/live, noted by itself/);
+});

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import compression from 'compression';
 import express, { type Express } from 'express';
 import helmet from 'helmet';
+import { bench } from './bench';
 
 const YEAR_S = 31_536_000;
 
@@ -41,6 +42,11 @@ export function appFrom(dist: string, { demo }: { demo: boolean }): Express {
       // Served on this machine or its own network, often without a certificate.
       strictTransportSecurity: false,
     }),
+  );
+  // Before compression, which would hold readings back.
+  app.use(
+    '/bench',
+    bench(() => process.uptime() * 1000),
   );
   app.use(compression());
   app.use(

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { minutesTo, potOf, tempAfter } from '../core/heat/pot';
+import { normal, seeded } from '../core/stats/random';
 import { formatter, METRIC } from '../core/units/format';
 import type { Brief } from '../plan/brief/schema';
 import { basic, planned } from '../plan/fixtures/briefs';
@@ -8,6 +10,7 @@ import type { MakeEvent, NewEvent } from './events';
 import { expectedEnd, readyAt } from './expect';
 import { MISHAPS, remedyFor } from './mishaps';
 import { momentOf } from './moment';
+import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
 import { type MakeState, objection, stageAt, stageEndsAt, stateOf } from './state';
@@ -201,5 +204,28 @@ describe('mishaps', () => {
   it('calcium forgotten is stirred in before the coagulant, and too late after it', () => {
     expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'no-calcium', 0).now).toMatch(/1\.6 g of calcium/);
     expect(remedyFor(at(basic('squeaky-curds'), 'cut'), 'no-calcium', 0).now).toMatch(/Too late/);
+  });
+});
+
+describe('a ramp learned from its own readings', () => {
+  it('on 20 noisy pots nobody has seen the arrival told at half way is within 2 min at the median', () => {
+    const random = seeded(23);
+    const errors = Array.from({ length: 20 }, () => {
+      const litres = 3 + 15 * random();
+      const pot = potOf(litres, litres * 1.03);
+      const kw = pot.powerKw * (0.6 + 0.9 * random());
+      const whole = minutesTo(pot, 4, 31, 20, kw);
+      const readings = Array.from({ length: Math.ceil(whole / 4) }, (_, i) => 2 * i)
+        .filter((minute) => minute <= whole / 2)
+        .map((minute): readonly [number, NewEvent] => [
+          minute,
+          { type: 'temperature', tempC: tempAfter(pot, 4, minute, 20, kw) + 0.25 * normal(random) },
+        ]);
+      const state = at(basic('squeaky-curds', { litres }), 'warm', readings);
+      const advice = rampAdvice(state);
+      if (advice?.kind !== 'arriving') return 99;
+      return Math.abs((advice.arrivesAt - state.stageStartedAt) / MIN - whole);
+    }).sort((a, b) => a - b);
+    expect(errors[10] as number).toBeLessThanOrEqual(2);
   });
 });

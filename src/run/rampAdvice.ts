@@ -1,4 +1,7 @@
 import { usualCarryOverC } from '../core/heat/carryOver';
+import { learnedMinutes, learnPot, usualLoss } from '../core/heat/learn';
+import { potOf } from '../core/heat/pot';
+import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
 import { type MakeState, stageAt } from './state';
 
 /** Within this share of the planned time a ramp counts as on time. */
@@ -18,6 +21,31 @@ export type RampAdvice =
       pace: 'ahead' | 'behind' | 'on time';
       byMin: number;
     };
+
+/**
+ * Minutes from the last reading to the target: by the pot its own readings have taught, which slows as it gets warm; by
+ * the last pace alone where they teach nothing yet.
+ */
+function minutesLeft(
+  state: MakeState,
+  readings: readonly { at: number; tempC: number }[],
+  targetC: number,
+  perMin: number,
+): number {
+  const { milk, roomC = 20 } = state.plan.brief;
+  const litres = milk.litres ?? 1;
+  const first = readings[0] as { at: number };
+  const last = readings.at(-1) as { tempC: number };
+  const straight = (targetC - last.tempC) / perMin;
+  const learned = learnPot(
+    readings.map(({ at, tempC }) => [(at - first.at) / 60_000, tempC] as const),
+    roomC,
+    usualLoss(potOf(litres, litres * USUAL_MILK_KG_PER_L)),
+  );
+  const minutes = learned ? learnedMinutes(learned, last.tempC, targetC, roomC) : straight;
+  // A pot that would never get there by what it has taught so far is still told by its pace.
+  return Number.isFinite(minutes) && minutes < 4 * straight ? minutes : straight;
+}
 
 /**
  * What the readings of this warming say: when it arrives at the pace of the last few, against the plan. Null for a
@@ -40,7 +68,7 @@ export function rampAdvice(state: MakeState): RampAdvice | null {
   if (recent.length < 2 || minutes < 0.25) return { kind: 'one-reading', tempC: last.tempC };
   const perMin = (last.tempC - first.tempC) / minutes;
   if (perMin < 0.05) return { kind: 'stalled', tempC: last.tempC };
-  const arrivesAt = last.at + ((targetC - last.tempC) / perMin) * 60_000;
+  const arrivesAt = last.at + minutesLeft(state, readings, targetC, perMin) * 60_000;
   const plannedAt = state.stageStartedAt + stage.durationMin.likely * 60_000;
   const late = (arrivesAt - plannedAt) / 60_000;
   const pace =

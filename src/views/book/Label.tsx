@@ -10,7 +10,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { momentText } from '../common/times';
 
-const day = (ms: number | Date) => formatDate(ms, 'd MMM yyyy');
+const day = (ms: Parameters<typeof formatDate>[0]) => formatDate(ms, 'd MMM yyyy');
 
 /** What follows a make: its label with the use-by, when to taste it again, and what its whey is good for. */
 export function Afterwards({ state, now }: { state: MakeState; now: number }) {

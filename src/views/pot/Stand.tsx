@@ -15,6 +15,7 @@ import { RampSays, Steps } from './Guidance';
 import { HandTests } from './HandTests';
 import { Mishap } from './Mishap';
 import { Abandon, PotButtons } from './PotButtons';
+import { Probe } from './Probe';
 import { ReadingPad } from './ReadingPad';
 import { useAdviceLog } from './useAdviceLog';
 import { useNote } from './useNote';
@@ -129,6 +130,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           onWeight={(kg) => note({ type: 'weighed', kg })}
           onFinish={finish}
         />
+        <Probe makeId={id} litres={state.plan.brief.milk.litres ?? 8} note={note} />
         <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
       </aside>
       <div className="lap:col-span-2">

@@ -1,0 +1,64 @@
+import type { Server } from 'node:http';
+import type { AddressInfo } from 'node:net';
+import express from 'express';
+import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { bench } from './bench';
+
+let server: Server;
+let base = '';
+let mono = 0;
+
+beforeAll(async () => {
+  const app = express().use(
+    '/bench',
+    bench(() => mono),
+  );
+  await new Promise<void>((resolve) => {
+    server = app.listen(0, '127.0.0.1', () => resolve());
+  });
+  base = `http://127.0.0.1:${(server.address() as AddressInfo).port}/bench`;
+});
+afterAll(() => server.close());
+
+/** The first reading of a new stream. */
+async function first(query: string): Promise<Record<string, unknown>> {
+  const stop = new AbortController();
+  const response = await fetch(`${base}/readings?${query}`, { signal: stop.signal });
+  expect(response.headers.get('content-type')).toContain('text/event-stream');
+  const reader = response.body?.getReader();
+  let text = '';
+  while (!text.includes('\n\n')) text += new TextDecoder().decode((await reader?.read())?.value);
+  stop.abort();
+  return JSON.parse(text.replace(/^data: /, ''));
+}
+
+describe('the simulated bench', () => {
+  it('sends JSON readings as server-sent events, and obeys its hob', async () => {
+    const cold = await first('pot=one&litres=8&speed=60');
+    expect(cold).toMatchObject({ format: 'plump-pail/reading', version: 1 });
+    expect(Math.abs((cold.tempC as number) - 4)).toBeLessThan(3);
+    const set = await fetch(`${base}/one`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ hob: 2 }),
+    });
+    expect(await set.json()).toEqual({ hob: 2, lid: true, ice: false, culture: false });
+    mono += 20_000;
+    const warm = await first('pot=one&speed=60');
+    expect((warm.tempC as number) - (cold.tempC as number)).toBeGreaterThan(10);
+    expect((warm.minute as number) - (cold.minute as number)).toBeCloseTo(20, 1);
+  });
+
+  it('answers wrong requests with the reason', async () => {
+    for (const query of ['litres=0', 'speed=9999', 'pot=..%2F..', 'seed=-1']) {
+      const response = await fetch(`${base}/readings?${query}`);
+      expect(response.status).toBe(400);
+      expect((await response.json()).faults[0].remedy).toMatch(/give|name/);
+    }
+    const post = (pot: string, body: string) =>
+      fetch(`${base}/${pot}`, { method: 'POST', headers: { 'Content-Type': 'application/json' }, body });
+    expect((await post('nobody', '{}')).status).toBe(404);
+    expect((await post('one', '{"hob": 9}')).status).toBe(400);
+    expect((await post('one', '{"heat": 1}')).status).toBe(400);
+  });
+});

@@ -1,0 +1,102 @@
+import { json, type Request, type Response, Router } from 'express';
+import { z } from 'zod';
+import { bounded } from '../src/core/faults/bounds';
+import { parse } from '../src/core/faults/zodFaults';
+import { type BenchPot, benchPot, readBench, stepBench } from '../src/sim/bench';
+
+/** Time between two readings, ms. */
+const EVERY_MS = 1000;
+/** Nobody needs more pots on the bench than this at once. */
+const MOST_POTS = 20;
+
+const SEEDS = 'give a whole number from 0 to 4294967295';
+
+const query = z.object({
+  pot: z
+    .string()
+    .regex(/^[\w-]{1,40}$/, 'give a name of letters and digits')
+    .default('one'),
+  litres: z.coerce.number().pipe(bounded('litres')).default(8),
+  seed: z.coerce.number().int().min(0, SEEDS).max(4294967295, SEEDS).default(1),
+  speed: z.coerce.number().min(1, 'give 1 to 600').max(600, 'give 1 to 600').default(1),
+});
+
+const controls = z
+  .strictObject({
+    hob: z.union([z.literal(0), z.literal(1), z.literal(2), z.literal(3)]),
+    lid: z.boolean(),
+    ice: z.boolean(),
+    culture: z.boolean(),
+  })
+  .partial();
+
+interface OnBench {
+  pot: BenchPot;
+  /** When it was last moved on, ms of the monotonic clock. */
+  at: number;
+  speed: number;
+}
+
+/**
+ * The instruments' stand-in: a probe, a pH meter and a scale on a simulated pot. `GET /bench/readings` is a stream of
+ * server-sent events, a JSON reading each second; `POST /bench/:pot` turns the hob, puts the lid on, sets it in ice.
+ * docs/instruments.md has the protocol.
+ */
+export function bench(mono: () => number): Router {
+  const pots = new Map<string, OnBench>();
+  const router = Router();
+  const moveOn = (one: OnBench) => {
+    const now = mono();
+    stepBench(one.pot, (((now - one.at) / 60_000) * one.speed) as number);
+    one.at = now;
+  };
+  const refuse = (response: Response, faults: readonly { path: string; problem: string; remedy: string }[]) =>
+    response.status(400).json({ faults });
+
+  router.get('/readings', (request: Request, response: Response) => {
+    const read = parse(query as z.ZodType<z.infer<typeof query>>, request.query);
+    if (!read.ok) return void refuse(response, read.faults);
+    const { pot: name, litres, seed, speed } = read.value;
+    let one = pots.get(name);
+    if (!one) {
+      if (pots.size >= MOST_POTS) pots.delete(pots.keys().next().value as string);
+      one = { pot: benchPot(litres, seed), at: mono(), speed };
+      pots.set(name, one);
+    }
+    one.speed = speed;
+    const here = one;
+    response.set({
+      'Content-Type': 'text/event-stream',
+      'Cache-Control': 'no-cache, no-transform',
+      Connection: 'keep-alive',
+    });
+    response.flushHeaders();
+    const send = () => {
+      moveOn(here);
+      const reading = readBench(here.pot);
+      if (reading) response.write(`data: ${JSON.stringify(reading)}\n\n`);
+    };
+    send();
+    const timer = setInterval(send, EVERY_MS);
+    request.on('close', () => clearInterval(timer));
+  });
+
+  router.post('/:pot', json({ limit: '2kb' }), (request: Request, response: Response) => {
+    const one = pots.get(String(request.params.pot));
+    if (!one)
+      return void response
+        .status(404)
+        .json({ faults: [{ path: 'pot', problem: 'is not on the bench', remedy: 'read from it first' }] });
+    const read = parse(controls, request.body);
+    if (!read.ok) return void refuse(response, read.faults);
+    moveOn(one);
+    one.pot.controls = {
+      ...one.pot.controls,
+      ...(Object.fromEntries(
+        Object.entries(read.value).filter(([, value]) => value !== undefined),
+      ) as Partial<BenchPot['controls']>),
+    };
+    response.json(one.pot.controls);
+  });
+  return router;
+}

@@ -1,0 +1,126 @@
+import { line } from 'd3-shape';
+import { useEffect, useRef, useState } from 'react';
+import { z } from 'zod';
+import { bounded } from '../../core/faults/bounds';
+import type { NewEvent } from '../../run/events';
+import { useFormat } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { Button } from '../../ui/parts/Button';
+
+const reading = z.object({
+  format: z.literal('plump-pail/reading'),
+  version: z.literal(1),
+  tempC: bounded('potTempC').optional(),
+  pH: bounded('probePH').optional(),
+});
+
+/** A reading is noted when it has moved this far, or this long after the last. */
+const NOTE = { movedC: 0.5, movedPH: 0.03, everyMs: 60_000 } as const;
+/** Silence for this long is a lost probe, ms. */
+const LOST_MS = 8_000;
+const TRACE = 180;
+const WIDTH = 270;
+const HEIGHT = 64;
+
+/** A probe on the pot: connect it, see its trace, lose it and get it back; it notes by itself, and the pad works beside it. */
+export function Probe({
+  makeId,
+  litres,
+  note,
+}: {
+  makeId: string;
+  litres: number;
+  note(event: NewEvent): Promise<boolean>;
+}) {
+  const { clock } = usePorts();
+  const format = useFormat();
+  const [connected, setConnected] = useState(false);
+  const [trace, setTrace] = useState<number[]>([]);
+  const [lost, setLost] = useState(false);
+  const noted = useRef({ at: 0, tempC: Number.NaN, pH: Number.NaN });
+  const writing = useRef(note);
+  writing.current = note;
+  useEffect(() => {
+    if (!connected) return;
+    const source = new EventSource(
+      `/bench/readings?pot=${encodeURIComponent(makeId.slice(0, 40))}&litres=${litres}`,
+    );
+    let heard = clock.mono();
+    source.onmessage = (event) => {
+      let parsed: ReturnType<typeof reading.safeParse>;
+      try {
+        parsed = reading.safeParse(JSON.parse(event.data));
+      } catch {
+        return;
+      }
+      if (!parsed.success) return;
+      heard = clock.mono();
+      setLost(false);
+      const { tempC, pH } = parsed.data;
+      const last = noted.current;
+      const due = clock.mono() - last.at > NOTE.everyMs;
+      if (tempC !== undefined) {
+        setTrace((was) => [...was, tempC].slice(-TRACE));
+        if (due || !(Math.abs(tempC - last.tempC) < NOTE.movedC)) {
+          noted.current = { ...noted.current, at: clock.mono(), tempC };
+          void writing.current({ type: 'temperature', tempC });
+        }
+      }
+      if (pH !== undefined && Math.abs(pH - last.pH) >= NOTE.movedPH) {
+        noted.current = { ...noted.current, pH };
+        void writing.current({ type: 'pH', pH });
+      } else if (pH !== undefined && Number.isNaN(last.pH)) noted.current = { ...noted.current, pH };
+    };
+    const watch = setInterval(() => clock.mono() - heard > LOST_MS && setLost(true), 1000);
+    return () => {
+      source.close();
+      clearInterval(watch);
+    };
+  }, [connected, makeId, litres, clock]);
+  const now = trace.at(-1);
+  const low = Math.min(...trace) - 1;
+  const high = Math.max(...trace) + 1;
+  const path = line<number>(
+    (_, i) => (i / Math.max(1, trace.length - 1)) * WIDTH,
+    (value) => HEIGHT - ((value - low) / (high - low)) * HEIGHT,
+  );
+  return (
+    <section aria-label="Probe" className="px-1">
+      <div className="flex items-center justify-between gap-3">
+        <h2 className="text-[22px]">Probe</h2>
+        <Button
+          size="small"
+          onClick={() => {
+            setConnected(!connected);
+            setTrace([]);
+            setLost(false);
+          }}
+        >
+          {connected ? 'Let it go' : 'Connect'}
+        </Button>
+      </div>
+      {connected && (
+        <div className="mt-1" aria-live="polite">
+          {now === undefined ? (
+            <p className="text-[16px]">{lost ? 'No probe answers. The pad works as ever.' : 'Listening…'}</p>
+          ) : (
+            <>
+              <p className="text-[16px]">
+                <strong className="figure text-[34px]">{format.temp(now, 1)}</strong>{' '}
+                {lost ? 'lost: this is the last it said; it is asked again' : 'live, noted by itself'}
+              </p>
+              <svg
+                viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+                className="mt-1 w-full"
+                role="img"
+                aria-label={`The last ${trace.length} readings, ${format.temp(low + 1, 1)} to ${format.temp(high - 1, 1)}`}
+              >
+                <path d={path(trace) ?? ''} fill="none" stroke="var(--rim)" strokeWidth="2.5" />
+              </svg>
+            </>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
