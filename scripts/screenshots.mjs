@@ -62,6 +62,25 @@ const toTheAcid = async (page) => {
   await page.clock.fastForward(1000);
 };
 
+const choose = (make) => async (page) => {
+  await page.getByRole('button', { name: 'What else could it become?' }).click();
+  await page.getByRole('radio', { name: make, exact: true }).click();
+  await spreadShown(page);
+};
+/** Takes a make to the pot and presses on to the stage whose action that is. */
+const toStage = (make, action) => async (page) => {
+  await choose(make)(page);
+  await page.getByRole('button', { name: 'Take it to the pot' }).click();
+  const title = page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
+  await title.waitFor();
+  for (let i = 0; i < 30 && !(await title.textContent()).includes(action); i++) {
+    const was = await title.textContent();
+    await page.locator('[data-main]:enabled').click();
+    await page.waitForFunction((text) => document.querySelector('h1')?.textContent !== text, was);
+    await page.clock.fastForward(1000);
+  }
+};
+
 try {
   await shoot('first-run', '/', { base: OWN });
   await shoot('plan', '/plan', { act: spreadShown });
@@ -73,6 +92,21 @@ try {
         .evaluate((section) => section.scrollIntoView());
     },
   });
+  await shoot('shelves', '/plan', {
+    act: (page) => page.getByRole('button', { name: 'What else could it become?' }).click(),
+  });
+  await shoot('plan-cultured', '/plan', {
+    act: async (page) => {
+      await choose('Cultured stretched pear, hung')(page);
+      await page.getByRole('region', { name: 'The make' }).evaluate((section) => section.scrollIntoView());
+    },
+  });
+  await shoot('pot-set', '/plan', { act: toStage('Squeaky cheddared curds', 'Let it set') });
+  await shoot('shelf', '/shelf', {
+    act: (page) => page.getByRole('button', { name: 'Pour together' }).click(),
+  });
+  await shoot('methods', '/methods/squeaky-curds');
+  await shoot('reckoner', '/reckon/clotting-time');
   await shoot('plan-dark', '/plan', { look: 'dark', act: spreadShown });
   await shoot('plan-phone', '/plan', { viewport: PHONE, act: spreadShown });
   await shoot('plan-tablet', '/plan', { viewport: TABLET, act: spreadShown });

@@ -1,10 +1,6 @@
-import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { BOUNDS } from '../../core/faults/bounds';
 import { boilingC } from '../../core/heat/boiling';
-import { probeOffsetC } from '../../core/heat/probe';
 import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
-import type { Format, Quantity } from '../../core/units/format';
 import type { Kitchen } from '../../files/backup';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -13,12 +9,12 @@ import { kitchenChanged, kitchenSet } from '../../store/slices/kitchen';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { backup, restore } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
-import { NumberField } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
-import { faultText } from '../common/faultText';
 import { saveFile } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
+import { KitchenNumber } from './KitchenNumber';
+import { StorageSays, thermometerSays } from './says';
 
 /** The kitchen: how it measures, where it stands, how the app looks, and everything there is as one file. */
 export default function KitchenView() {
@@ -285,136 +281,11 @@ export default function KitchenView() {
   );
 }
 
-/** What two checks of a thermometer say about its readings. */
-function thermometerSays(kitchen: Kitchen, format: Format): string {
-  const offset = probeOffsetC(
-    kitchen.iceReadsC ?? null,
-    kitchen.boilReadsC ?? null,
-    boilingC(kitchen.altitudeM),
-  );
-  if (!offset)
-    return 'Check it in crushed ice and at the boil, and write down what it shows. Again each month.';
-  const at = (c: number) => format.tempStep(Math.abs(offset(c)));
-  const way = (c: number) => (offset(c) > 0 ? 'too high' : 'too low');
-  return `It reads ${at(35)} ${way(35)} at ${format.temp(35)}, ${at(90)} ${way(90)} at ${format.temp(90)}. Take that off, and check again in a month.`;
-}
-
-/** Above this share of the room the browser gives, a warning is due. */
-const NEARLY_FULL = 0.9;
-
-/** What the browser has promised about what is kept here; nothing where all is well. */
-function StorageSays() {
-  const [text, setText] = useState('');
-  useEffect(() => {
-    let here = true;
-    const ask = async () => {
-      const kept = await navigator.storage?.persisted?.();
-      const { usage = 0, quota = 0 } = (await navigator.storage?.estimate?.()) ?? {};
-      if (!here) return;
-      if (quota > 0 && usage / quota > NEARLY_FULL)
-        setText('The room this browser gives is nearly full: save a backup, then free some space.');
-      else if (!kept)
-        setText('This browser may clear it when the disk runs short: save a backup now and then.');
-    };
-    void ask();
-    return () => {
-      here = false;
-    };
-  }, []);
-  return text === '' ? null : <strong>{text}</strong>;
-}
-
 function Row({ label, children }: { label: string; children: React.ReactNode }) {
   return (
     <div className="stitch mt-2 pt-2">
       <p className="mb-1 text-[15px] font-medium text-ink-soft">{label}</p>
       {children}
     </div>
-  );
-}
-
-type KitchenField =
-  | 'roomC'
-  | 'altitudeM'
-  | 'potLitres'
-  | 'mouldLitres'
-  | 'asleepFrom'
-  | 'asleepTo'
-  | 'iceReadsC'
-  | 'boilReadsC';
-
-const RANGES: Record<KitchenField, { min: number; max: number }> = {
-  roomC: BOUNDS.roomC,
-  altitudeM: BOUNDS.altitudeM,
-  potLitres: BOUNDS.potLitres,
-  mouldLitres: BOUNDS.mouldLitres,
-  asleepFrom: BOUNDS.hourOfDay,
-  asleepTo: BOUNDS.hourOfDay,
-  iceReadsC: { min: -10, max: 10 },
-  boilReadsC: { min: 80, max: 110 },
-};
-
-/** A number of the kitchen: taken when it is right, kept as typed and marked when it is not. */
-function KitchenNumber({
-  name,
-  label,
-  quantity,
-  step,
-  change,
-  unit = '',
-  optional = false,
-}: {
-  name: KitchenField;
-  label: string;
-  quantity: Quantity;
-  step: number;
-  unit?: string;
-  /** May be left empty. */
-  optional?: boolean;
-  change(part: Partial<Kitchen>): void;
-}) {
-  const value = useAppSelector((state) => state.kitchen[name]) ?? null;
-  const format = useFormat();
-  const [typed, setTyped] = useState<{ value: number | null; text: string | null } | null>(null);
-  const { min, max } = RANGES[name];
-  const right = (candidate: number | null) => candidate !== null && candidate >= min && candidate <= max;
-  const emptied = (one: { value: number | null; text: string | null }) =>
-    optional && one.value === null && (one.text ?? '').trim() === '';
-  const wrong = typed !== null && !emptied(typed) && !right(typed.value);
-  const fault = wrong
-    ? faultText(
-        {
-          path: name,
-          problem:
-            typed.value === null
-              ? (typed.text ?? '') === ''
-                ? 'is empty'
-                : `"${typed.text}" is not a number`
-              : `is ${typed.value}`,
-          remedy: '',
-          bounds: { min, max },
-        },
-        format,
-        quantity,
-      )
-    : undefined;
-  return (
-    <NumberField
-      label={label}
-      value={typed ? typed.value : value}
-      text={typed?.text ?? null}
-      quantity={quantity}
-      units={format.units}
-      unit={unit}
-      bare={optional}
-      min={min}
-      max={max}
-      step={step}
-      fault={fault}
-      onChange={(next) => {
-        setTyped(next);
-        if (right(next.value) || emptied(next)) change({ [name]: next.value });
-      }}
-    />
   );
 }

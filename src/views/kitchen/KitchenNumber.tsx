@@ -1,0 +1,94 @@
+import { useState } from 'react';
+import { BOUNDS } from '../../core/faults/bounds';
+import type { Quantity } from '../../core/units/format';
+import type { Kitchen } from '../../files/backup';
+import { useFormat } from '../../store/hooks';
+import { useAppSelector } from '../../store/store';
+import { NumberField } from '../../ui/parts/NumberField';
+import { faultText } from '../common/faultText';
+
+type KitchenField =
+  | 'roomC'
+  | 'altitudeM'
+  | 'potLitres'
+  | 'mouldLitres'
+  | 'asleepFrom'
+  | 'asleepTo'
+  | 'iceReadsC'
+  | 'boilReadsC';
+
+const RANGES: Record<KitchenField, { min: number; max: number }> = {
+  roomC: BOUNDS.roomC,
+  altitudeM: BOUNDS.altitudeM,
+  potLitres: BOUNDS.potLitres,
+  mouldLitres: BOUNDS.mouldLitres,
+  asleepFrom: BOUNDS.hourOfDay,
+  asleepTo: BOUNDS.hourOfDay,
+  iceReadsC: { min: -10, max: 10 },
+  boilReadsC: { min: 80, max: 110 },
+};
+
+/** A number of the kitchen: taken when it is right, kept as typed and marked when it is not. */
+export function KitchenNumber({
+  name,
+  label,
+  quantity,
+  step,
+  change,
+  unit = '',
+  optional = false,
+}: {
+  name: KitchenField;
+  label: string;
+  quantity: Quantity;
+  step: number;
+  unit?: string;
+  /** May be left empty. */
+  optional?: boolean;
+  change(part: Partial<Kitchen>): void;
+}) {
+  const value = useAppSelector((state) => state.kitchen[name]) ?? null;
+  const format = useFormat();
+  const [typed, setTyped] = useState<{ value: number | null; text: string | null } | null>(null);
+  const { min, max } = RANGES[name];
+  const right = (candidate: number | null) => candidate !== null && candidate >= min && candidate <= max;
+  const emptied = (one: { value: number | null; text: string | null }) =>
+    optional && one.value === null && (one.text ?? '').trim() === '';
+  const wrong = typed !== null && !emptied(typed) && !right(typed.value);
+  const fault = wrong
+    ? faultText(
+        {
+          path: name,
+          problem:
+            typed.value === null
+              ? (typed.text ?? '') === ''
+                ? 'is empty'
+                : `"${typed.text}" is not a number`
+              : `is ${typed.value}`,
+          remedy: '',
+          bounds: { min, max },
+        },
+        format,
+        quantity,
+      )
+    : undefined;
+  return (
+    <NumberField
+      label={label}
+      value={typed ? typed.value : value}
+      text={typed?.text ?? null}
+      quantity={quantity}
+      units={format.units}
+      unit={unit}
+      bare={optional}
+      min={min}
+      max={max}
+      step={step}
+      fault={fault}
+      onChange={(next) => {
+        setTyped(next);
+        if (right(next.value) || emptied(next)) change({ [name]: next.value });
+      }}
+    />
+  );
+}
