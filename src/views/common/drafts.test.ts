@@ -1,0 +1,165 @@
+import { describe, expect, it } from 'vitest';
+import type { Good } from '../../files/shelf';
+import { METHODS } from '../../makes';
+import type { Brief } from '../../plan/brief/schema';
+import { basic, planned } from '../../plan/fixtures/briefs';
+import { stateOf } from '../../run/state';
+import { FIRST_DRAFT } from '../../store/slices/draft';
+import { USUAL_KITCHEN } from '../../store/slices/kitchen';
+import { briefOf } from './briefOf';
+import { draftOf } from './draftOf';
+import { draftWith, monthsOpen, strengthNow, takenBy, usable, wantingFor } from './goods';
+
+const NOW_WALL = '2026-11-26T09:00';
+const NOW = new Date('2026-11-26T09:00:00').getTime();
+const kitchen = { ...USUAL_KITCHEN, proteinBasis: 'true' as const };
+
+/** A brief laid out in the form and read back from it. */
+function roundTrip(brief: Brief): Brief {
+  const read = briefOf(draftOf(brief, kitchen, null), kitchen, NOW_WALL);
+  if (!read.brief) throw new Error(JSON.stringify(read.faults));
+  return read.brief;
+}
+
+describe('a brief in the form and back', () => {
+  it.each(METHODS.map((method) => method.id))('%s: a resolved brief plans the same', (id) => {
+    const { plan } = planned(basic(id));
+    const again = planned(roundTrip(plan.brief)).plan;
+    expect(again.predictions.yieldKg.likely).toBeCloseTo(plan.predictions.yieldKg.likely, 5);
+    expect(again.predictions.totalHours).toBeCloseTo(plan.predictions.totalHours, 4);
+    expect(again.doses.map((dose) => [dose.id, Math.round(dose.grams * 100)])).toEqual(
+      plan.doses.map((dose) => [dose.id, Math.round(dose.grams * 100)]),
+    );
+  });
+
+  it('keeps schools, switches, labels, generations and what is wanted', () => {
+    const quick = roundTrip(
+      basic(
+        'quick-stretched',
+        {},
+        {
+          options: { stretchBy: 'microwave', stirred: false },
+          coagulant: { form: 'tablet', setsLitres: 25, per: 'tablet', inMin: 40, atC: 35, ageMonths: 3 },
+          calcium: true,
+        },
+      ),
+    );
+    expect(quick).toMatchObject({
+      options: { stretchBy: 'microwave', stirred: false },
+      coagulant: { form: 'tablet', setsLitres: 25, ageMonths: 3 },
+      calcium: true,
+    });
+    const skyr = roundTrip(
+      basic('skyr', {}, { culture: { form: 'saved', percent: 2, generation: 4, ageDays: 6 } }),
+    );
+    expect(skyr.culture).toEqual({ form: 'saved', percent: 2, generation: 4, ageDays: 6 });
+    const { milk: _, ...rest } = basic('paneer');
+    expect(roundTrip({ ...rest, milk: { species: 'goat' }, wantKg: 2 })).toMatchObject({
+      wantKg: 2,
+      milk: { species: 'goat' },
+    });
+  });
+
+  it('whey has figures of its own', () => {
+    const whey = roundTrip(basic('whey-ricotta', { fatPct: 0.5, proteinPct: 0.9, pH: 6.1 }));
+    expect(whey.milk).toMatchObject({ fatPct: 0.5, proteinPct: 0.9, pH: 6.1 });
+  });
+});
+
+const bottle: Good = {
+  id: 'bottle',
+  kind: 'coagulant',
+  name: 'Bottle',
+  lot: 'B 1',
+  opened: '2026-05-26',
+  amount: 40,
+  measure: 'mL',
+  condition: 'good',
+  allergens: '',
+  price: null,
+  origin: 'microbial',
+  coagulant: { form: 'liquid', imcuPerMl: 300 },
+};
+const jar: Good = {
+  ...bottle,
+  id: 'jar',
+  kind: 'acid',
+  name: 'Jar',
+  measure: 'g',
+  amount: 5,
+  origin: undefined,
+  coagulant: undefined,
+  acid: { kind: 'citric', strengthPct: null },
+};
+
+describe('goods of the shelf', () => {
+  it('bring their strength and their age into the form', () => {
+    expect(monthsOpen(bottle, NOW)).toBeCloseTo(6, 0);
+    expect(strengthNow(bottle, NOW)).toBeCloseTo(0.94, 2);
+    expect(draftWith(bottle, NOW)).toMatchObject({
+      plain: { coagulantForm: 'liquid', coagulantBy: 'strength' },
+      fields: { strengthImcu: { value: 300 } },
+    });
+    const packet: Good = {
+      ...bottle,
+      kind: 'culture',
+      coagulant: undefined,
+      culture: { form: 'freeze-dried', labelLitresPerSachet: 50 },
+    };
+    expect(draftWith(packet, NOW)).toMatchObject({
+      plain: { cultureForm: 'freeze-dried', cultureLabel: 'sachet' },
+      fields: { labelLitres: { value: 50 } },
+    });
+    expect(draftWith({ ...jar, acid: { kind: 'vinegar', strengthPct: 6 } }, NOW)).toMatchObject({
+      plain: { acid: 'vinegar' },
+      fields: { strengthPct: { value: 6 } },
+    });
+    expect(monthsOpen({ ...bottle, opened: null }, NOW)).toBe(0);
+  });
+
+  it('a plan takes what was chosen for it, and lacks what is not there, spoilt, or of another acid', () => {
+    const { plan } = planned(basic('quick-stretched'));
+    const acid = plan.doses.find((dose) => dose.id === 'acid');
+    expect(takenBy(plan, { acid: 'jar', coagulant: 'bottle' }, [jar, bottle])).toEqual([
+      { goodId: 'jar', dose: 'acid', name: 'Jar', lot: 'B 1', grams: acid?.grams },
+      expect.objectContaining({ goodId: 'bottle', dose: 'coagulant' }),
+    ]);
+    const lacking = (goods: Good[]) => wantingFor(plan, goods, []).map((one) => one.dose.id);
+    expect(lacking([jar, bottle])).toEqual(['acid', 'salt']);
+    expect(lacking([{ ...jar, amount: 500 }, bottle])).toEqual(['salt']);
+    expect(lacking([{ ...jar, amount: 500, condition: 'clumped' }, bottle])).toEqual(['acid', 'salt']);
+    expect(lacking([{ ...jar, amount: null, acid: { kind: 'vinegar', strengthPct: 5 } }, bottle])).toEqual([
+      'acid',
+      'salt',
+    ]);
+    expect(usable({ ...jar, condition: 'out of date' })).toBe(false);
+  });
+
+  it('what running makes have taken is no longer there', () => {
+    const { plan, parameters } = planned(basic('quick-stretched'));
+    const make = stateOf([
+      {
+        type: 'started',
+        seq: 0,
+        at: NOW,
+        name: 'M',
+        milkName: '',
+        plan,
+        parameters,
+        modelVersion: 2,
+        taken: takenBy(plan, { acid: 'jar' }, [jar]),
+      },
+    ]);
+    const full = { ...jar, amount: 20 };
+    const grams = plan.doses.find((dose) => dose.id === 'acid')?.grams as number;
+    expect(20).toBeGreaterThan(grams);
+    expect(wantingFor(plan, [full, bottle], []).map((one) => one.dose.id)).not.toContain('acid');
+    expect(wantingFor(plan, [full, bottle], [make]).map((one) => one.dose.id)).toContain('acid');
+  });
+});
+
+it('a first run plans every make without a fault', () => {
+  for (const { id } of METHODS) {
+    expect(briefOf({ ...FIRST_DRAFT, method: id }, USUAL_KITCHEN, NOW_WALL).faults).toEqual([]);
+  }
+});
