@@ -4,18 +4,13 @@ import { action, open } from './kitchen';
 /** Tabs on until the thing with that name has the keyboard; fails when it cannot be reached. */
 async function tabTo(page: Page, name: RegExp | string) {
   for (let i = 0; i < 90; i++) {
-    const focused = page.locator(':focus');
-    const said =
-      (await focused.count()) === 0
-        ? ''
-        : await focused.evaluate((e) =>
-            (
-              e.getAttribute('aria-label') ??
-              (e as HTMLInputElement).labels?.[0]?.textContent ??
-              e.textContent ??
-              ''
-            ).trim(),
-          );
+    // Asked in one step: what has the keyboard may lose it between two questions.
+    const said = await page.evaluate(() => {
+      const held = document.activeElement;
+      if (!held || held === document.body) return '';
+      const label = (held as HTMLInputElement).labels?.[0]?.textContent;
+      return (held.getAttribute('aria-label') ?? label ?? held.textContent ?? '').trim();
+    });
     if (typeof name === 'string' ? said === name : name.test(said)) return;
     await page.keyboard.press('Tab');
   }

@@ -14,6 +14,7 @@ import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
 import { type MakeState, objection, stageAt, stageEndsAt, stateOf } from './state';
+import { warmSoFar } from './warm';
 
 const MIN = 60_000;
 const BEGIN = 1_700_000_000_000;
@@ -227,5 +228,26 @@ describe('a ramp learned from its own readings', () => {
       return Math.abs((advice.arrivesAt - state.stageStartedAt) / MIN - whole);
     }).sort((a, b) => a - b);
     expect(errors[10] as number).toBeLessThanOrEqual(2);
+  });
+});
+
+describe('warm time, added up', () => {
+  it('nothing before the warming, all of the warm stages after, none of it twice', () => {
+    expect(warmSoFar(at(basic('goat-lactic'), 'measure'), BEGIN + 60 * MIN)).toBe(0);
+    const set = at(basic('goat-lactic'), 'set');
+    const early = warmSoFar(set, set.stageStartedAt + 60 * MIN);
+    const late = warmSoFar(set, set.stageStartedAt + 300 * MIN);
+    expect(late - early).toBeCloseTo(240, 0);
+    const bag = at(basic('goat-lactic'), 'bag');
+    expect(warmSoFar(bag, bag.stageStartedAt)).toBeGreaterThan(15 * 60);
+  });
+
+  it('a scald above 60 °C does not count, and a curd at pH 4.2 no longer does', () => {
+    const rest = at(basic('whole-milk-ricotta'), 'rest');
+    const before = warmSoFar(rest, rest.stageStartedAt);
+    expect(warmSoFar(rest, rest.stageStartedAt + 10 * MIN)).toBeCloseTo(before, 0);
+    const sour = at(basic('goat-lactic'), 'set', [[600, { type: 'pH', pH: 4.2 }]]);
+    const then = warmSoFar(sour, sour.stageStartedAt + 600 * MIN);
+    expect(warmSoFar(sour, sour.stageStartedAt + 900 * MIN)).toBeCloseTo(then, 0);
   });
 });

@@ -6,10 +6,11 @@ import { tellingOf } from '../../plan/telling';
 import { readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
+import { warmSoFar } from '../../run/warm';
 import { useFormat, useNow } from '../../store/hooks';
 import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
-import { clockText, countdownText, momentText } from '../common/times';
+import { clockText, countdownText, hoursText, momentText } from '../common/times';
 import { Coming } from './Coming';
 import { RampSays, Steps } from './Guidance';
 import { HandTests } from './HandTests';
@@ -21,6 +22,9 @@ import { useAdviceLog } from './useAdviceLog';
 import { useNote } from './useNote';
 import { useWakeLock } from './useWakeLock';
 import { WheyLooks } from './WheyLooks';
+
+/** Cautions that ask how long it has been warm. */
+const WARM: readonly string[] = ['warm-time', 'warm-sour'];
 
 /** Standing at one pot: the action, its target and its countdown dominate; a pad to note on; what comes next. */
 export function Stand({ id, state }: { id: string; state: MakeState }) {
@@ -108,6 +112,12 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             <PotButtons state={state} moment={moment} busy={busy} note={note} />
           </div>
         </div>
+        {cautions.some((one) => WARM.includes(one.id)) && (
+          <p className="mt-4 text-[18px]" data-testid="warm">
+            Warm so far, between {format.temp(5)} and {format.temp(60)}:{' '}
+            <strong className="figure text-[24px]">{hoursText(warmSoFar(state, now))}</strong>
+          </p>
+        )}
         <Cautions
           large
           texts={cautions.map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text)}
