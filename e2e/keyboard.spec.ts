@@ -19,6 +19,8 @@ async function tabTo(page: Page, name: RegExp | string) {
 
 async function pressOn(page: Page, name: RegExp | string) {
   await tabTo(page, name);
+  // A button that has just changed its meaning rests for a moment.
+  await expect(page.locator(':focus')).not.toHaveAttribute('aria-disabled', 'true');
   await page.keyboard.press('Enter');
 }
 

@@ -27,7 +27,7 @@ export function Button({
   return (
     <button
       type="button"
-      className={`inline-flex items-center justify-center gap-2.5 font-semibold leading-tight motion-safe:transition-colors active:translate-y-px disabled:opacity-55 ${tones[tone]} ${sizes[size]} ${className}`}
+      className={`inline-flex items-center justify-center gap-2.5 font-semibold leading-tight motion-safe:transition-colors active:translate-y-px disabled:opacity-55 aria-disabled:opacity-55 ${tones[tone]} ${sizes[size]} ${className}`}
       {...rest}
     />
   );

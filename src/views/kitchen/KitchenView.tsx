@@ -101,6 +101,37 @@ export default function KitchenView() {
               onChange={changeBasis}
             />
           </Row>
+          <h2 className="mt-7 text-[24px]">Alarms</h2>
+          <div className="stitch mt-2 pt-2">
+            <Switch
+              label="They sound, each pot its own notes"
+              on={kitchen.sound ?? true}
+              onChange={(sound) => change({ sound })}
+            />
+            <Switch
+              label="They are spoken"
+              on={kitchen.spoken ?? false}
+              onChange={(spoken) => change({ spoken })}
+            />
+            <Button
+              size="small"
+              onClick={() =>
+                void ring
+                  .askToNotify()
+                  .then((allowed) =>
+                    toast(
+                      allowed ? 'Notifications are allowed.' : 'This browser will not show notifications.',
+                    ),
+                  )
+              }
+            >
+              Allow notifications
+            </Button>
+            <p className="mt-1 text-[15px] text-ink-soft">
+              A locked phone and a tab put away may keep quiet whatever is allowed: for those, put the plan
+              into your calendar, whose alarms ring by themselves.
+            </p>
+          </div>
         </section>
         <section aria-label="Where it stands">
           <h2 className="text-[24px]">Where it stands</h2>
@@ -162,6 +193,8 @@ export default function KitchenView() {
               step={1}
               change={change}
             />
+          </div>
+          <div className="stitch mt-2 pt-2">
             <KitchenNumber name="asleepTo" label="until" quantity="plain" unit="h" step={1} change={change} />
           </div>
           <h2 className="mt-7 text-[24px]">Thermometer</h2>
@@ -174,6 +207,8 @@ export default function KitchenView() {
               change={change}
               optional
             />
+          </div>
+          <div className="stitch mt-2 pt-2">
             <KitchenNumber
               name="boilReadsC"
               label="At the boil"
@@ -183,37 +218,6 @@ export default function KitchenView() {
               optional
             />
             <p className="text-[15px] text-ink-soft">{thermometerSays(kitchen, format)}</p>
-          </div>
-          <h2 className="mt-7 text-[24px]">Alarms</h2>
-          <div className="stitch mt-2 pt-2">
-            <Switch
-              label="They sound, each pot its own notes"
-              on={kitchen.sound ?? true}
-              onChange={(sound) => change({ sound })}
-            />
-            <Switch
-              label="They are spoken"
-              on={kitchen.spoken ?? false}
-              onChange={(spoken) => change({ spoken })}
-            />
-            <Button
-              size="small"
-              onClick={() =>
-                void ring
-                  .askToNotify()
-                  .then((allowed) =>
-                    toast(
-                      allowed ? 'Notifications are allowed.' : 'This browser will not show notifications.',
-                    ),
-                  )
-              }
-            >
-              Allow notifications
-            </Button>
-            <p className="mt-1 text-[15px] text-ink-soft">
-              A locked phone and a tab put away may keep quiet whatever is allowed: for those, put the plan
-              into your calendar, whose alarms ring by themselves.
-            </p>
           </div>
           <h2 className="mt-7 text-[24px]">How it looks</h2>
           <Row label="Light or dark">

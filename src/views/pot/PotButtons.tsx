@@ -34,8 +34,9 @@ export function PotButtons({ state, moment, busy, note }: Props) {
           size="hand"
           className="min-w-[15rem] flex-[2] text-[25px]"
           key={meaning}
-          disabled={busy || !settled}
-          onClick={() => moment.main && void note(moment.main.event)}
+          // Not taken out of the keyboard's way while it rests: Tab would pass it by.
+          aria-disabled={busy || !settled}
+          onClick={() => moment.main && !busy && settled && void note(moment.main.event)}
         >
           <CheckGlyph size={30} />
           {moment.main.text}
