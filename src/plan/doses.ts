@@ -98,7 +98,7 @@ export function dosesOf(
   const cream = creamOf(brief);
   if (cream)
     lines.push(plain('cream', 'cream', cream.massKg * 1000, { millilitres: g(cream.litres * 1000) }));
-  if (brief.acid && dosed.acid !== null && has('add-acid'))
+  if (brief.acid && dosed.acid !== null && dosed.acid > 0 && has('add-acid'))
     lines.push(acidDose(brief.acid, dosed.acid, method.acid === 'turns'));
   if (has('add-calcium')) {
     const grams = CALCIUM_G_PER_L * litres;

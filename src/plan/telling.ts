@@ -61,6 +61,10 @@ export function tellingOf(plan: Plan, format: Format): Telling {
   };
 }
 
+/** Whether a make's whey has been hot already, so that a second cooking finds nothing more in it. */
+export const wheyCooked = (plan: Plan): boolean =>
+  plan.stages.some((stage) => stage.kind === 'scald' || stage.kind === 'poach');
+
 /** Whether the make itself brings the milk past a pasteurising heat for long enough: a scald of 80 °C and a rest does. */
 const heatsEnough = (plan: Plan): boolean =>
   plan.stages.some(

@@ -2,7 +2,7 @@ import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { tasteAgainHours } from '../../core/safety/taste';
 import { methodById } from '../../makes';
-import { tellingOf } from '../../plan/telling';
+import { tellingOf, wheyCooked } from '../../plan/telling';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
@@ -66,7 +66,7 @@ export function Afterwards({ state, now }: { state: MakeState; now: number }) {
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>
-        {method.of === 'milk' && p.wheyPH > 5.2 && (
+        {method.of === 'milk' && p.wheyPH > 5.2 && !wheyCooked(state.plan) && (
           <Button onClick={takeWhey}>Ricotta from its {format.litres(p.wheyLitres)} of whey</Button>
         )}
       </div>

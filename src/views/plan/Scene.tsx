@@ -2,7 +2,7 @@ import { format as formatDate } from 'date-fns';
 import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
-import { doseText } from '../../plan/telling';
+import { doseText, wheyCooked } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
 import { pailOf } from '../common/pail';
@@ -53,7 +53,9 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
           </p>
           <p className="mt-1 text-[16px]">
             {format.litres(p.wheyLitres)} of {p.wheyKind} whey, pH {format.pH(p.wheyPH)}:{' '}
-            {WHEY_WORDS[p.wheyKind]}
+            {wheyCooked(plan) && p.wheyKind !== 'acid'
+              ? 'cooked already, so a second cooking gives nothing; good for bread and soup'
+              : WHEY_WORDS[p.wheyKind]}
           </p>
           <p className="stitch mt-3 pt-3 text-[16px]">
             <strong className="figure text-[26px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}
