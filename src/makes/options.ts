@@ -135,3 +135,37 @@ export const brineOf = (usual: number, reason: string): NumberOption =>
     { default: usual, min: 5, max: 40, step: 0.5 },
     `${reason} Water takes ${SATURATED_PCT_WW} % at most.`,
   );
+
+/** The pH that acid in cold milk brings it to, for a curd that stretches. */
+export const acidTo = (): NumberOption =>
+  amount(
+    'Acid to pH',
+    '',
+    { default: 5.6, min: 5.5, max: 5.75, step: 0.05 },
+    'Below 5.5 it melts to soup, above 5.7 it tears.',
+  );
+
+/** Milk to a bag, at most. */
+export const bagOf = (usual: number): NumberOption =>
+  amount(
+    'Milk to a bag',
+    'kg',
+    { default: usual, min: 0.5, max: 40, step: 0.5 },
+    'A bigger bag drains slower: its whey has further to go.',
+  );
+
+/** What a curd is pressed with. */
+export const pressedBy = (ownWeight: string): ChoiceOption =>
+  school(
+    'Pressed',
+    'weight',
+    [
+      ['weight', 'under a board and a weight', 'Steady: the load rides down with the cheese.'],
+      ['screw', 'in a press', 'The load falls as it settles; set it again.'],
+      ['self', 'in the hoop, by its own weight', ownWeight],
+    ],
+    'Weight closes it; each doubling takes a point of moisture.',
+  );
+
+export const keptInBrine = (): MethodOption =>
+  yesNo('Kept in its brine', true, 'In 10 % or more it keeps a month.');

@@ -1,6 +1,6 @@
 import type { Method } from '../method';
 import {
-  amount,
+  acidTo,
   cookTo,
   cutTo,
   heat,
@@ -30,12 +30,7 @@ export const creamPouch: Method = {
   drain: null,
   bag: null,
   options: {
-    acidPH: amount(
-      'Acid to pH',
-      '',
-      { default: 5.6, min: 5.5, max: 5.75, step: 0.05 },
-      'Below 5.5 it melts to soup, above 5.7 it tears.',
-    ),
+    acidPH: acidTo(),
     setC: heat('Set at', { default: 31, min: 28, max: 36 }, 'Warmer sets sooner and drier.'),
     wantedSetMin: wantedSet(10, 'Acidified milk sets fast; under five minutes it is hard to catch.'),
     cutMm: cutTo(20, 10, 40),

@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, brineOf, cookTo, heat, saltDry, school, stirFor, wantedSet } from '../options';
+import { amount, brineOf, cookTo, heat, keptInBrine, saltDry, school, stirFor, wantedSet } from '../options';
 
 const POACHED = { option: 'finish', is: ['poach'] } as const;
 const DAILY = { option: 'finish', is: ['daily'] } as const;
@@ -59,12 +59,7 @@ export const dailySalted: Method = {
     saltPct: saltDry(4, 'In the finished cheese.'),
     poachC: heat('Poach at', { default: 90, min: 80, max: 95 }, 'Until it floats.'),
     brinePctWw: brineOf(12, 'Nine for soon, twelve for keeping.'),
-    keptInBrine: {
-      type: 'boolean',
-      label: 'Kept in its brine',
-      default: true,
-      reason: 'In 10 % or more it keeps a month.',
-    },
+    keptInBrine: keptInBrine(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },

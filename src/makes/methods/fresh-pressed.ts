@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, cookTo, cultures, cutTo, heat, saltDry, school, stirFor, wantedSet } from '../options';
+import { amount, cookTo, cultures, cutTo, heat, pressedBy, saltDry, stirFor, wantedSet } from '../options';
 
 export const freshPressed: Method = {
   format: 'plump-pail/method',
@@ -28,16 +28,7 @@ export const freshPressed: Method = {
     cookC: cookTo(35, 34, 39),
     holdMin: stirFor(5, 1, 40),
     saltPct: saltDry(1.5, 'After the whey is off, before the press: earlier, it runs away with the whey.'),
-    press: school(
-      'Pressed',
-      'weight',
-      [
-        ['weight', 'under a board and a weight', 'Steady: the load rides down with the cheese.'],
-        ['screw', 'in a press', 'The load falls as it settles; set it again.'],
-        ['self', 'in the hoop, by its own weight', 'Open and moist, turned often.'],
-      ],
-      'Weight closes it; each doubling takes a point of moisture.',
-    ),
+    press: pressedBy('Open and moist, turned often.'),
     pressKPa: amount(
       'With',
       'kPa',

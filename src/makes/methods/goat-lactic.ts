@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, cultures, heat, saltDry, yesNo } from '../options';
+import { amount, bagOf, cultures, heat, saltDry, yesNo } from '../options';
 
 export const goatLactic: Method = {
   format: 'plump-pail/method',
@@ -33,12 +33,7 @@ export const goatLactic: Method = {
       { default: 77, min: 70, max: 82 },
       'Wetter spreads, drier rolls and crumbles.',
     ),
-    bagKg: amount(
-      'Milk to a bag',
-      'kg',
-      { default: 4, min: 0.5, max: 40, step: 0.5 },
-      'A bigger bag drains slower: its whey has further to go.',
-    ),
+    bagKg: bagOf(4),
     saltPct: saltDry(1),
   },
   stages: [

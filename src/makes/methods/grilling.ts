@@ -6,6 +6,8 @@ import {
   cultures,
   cutTo,
   heat,
+  keptInBrine,
+  pressedBy,
   saltDry,
   school,
   stirFor,
@@ -42,16 +44,7 @@ export const grilling: Method = {
     cookC: cookTo(40, 36, 42),
     stirred: stirred(),
     holdMin: stirFor(5, 1, 30),
-    press: school(
-      'Pressed',
-      'weight',
-      [
-        ['weight', 'under a board and a weight', 'Steady: the load rides down with the cheese.'],
-        ['screw', 'in a press', 'The load falls as it settles; set it again.'],
-        ['self', 'in the hoop, by its own weight', 'Open and moist; it takes salt many times faster.'],
-      ],
-      'Weight closes it; each doubling takes a point of moisture.',
-    ),
+    press: pressedBy('Open and moist; it takes salt many times faster.'),
     pressKPa: amount(
       'With',
       'kPa',
@@ -83,7 +76,7 @@ export const grilling: Method = {
     ),
     saltPct: saltDry(2.5, 'In the finished cheese.'),
     brinePctWw: brineOf(12, 'Ten to twelve, or saturated.'),
-    keptInBrine: yesNo('Kept in its brine', true, 'In 10 % or more it keeps a month.'),
+    keptInBrine: keptInBrine(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },

@@ -1,6 +1,6 @@
 import type { Method } from '../method';
 import {
-  amount,
+  acidTo,
   brineOf,
   cookTo,
   cutTo,
@@ -32,12 +32,7 @@ export const lowMoistureStretched: Method = {
   drain: null,
   bag: null,
   options: {
-    acidPH: amount(
-      'Acid to pH',
-      '',
-      { default: 5.6, min: 5.5, max: 5.75, step: 0.05 },
-      'Below 5.5 it melts to soup, above 5.7 it tears.',
-    ),
+    acidPH: acidTo(),
     setC: heat('Set at', { default: 32, min: 28, max: 36 }, 'Warmer sets sooner and drier.'),
     wantedSetMin: wantedSet(15, 'A firm curd stands a fine cut.'),
     cutMm: cutTo(5, 3, 12),

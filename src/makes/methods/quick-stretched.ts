@@ -1,6 +1,6 @@
 import type { Method } from '../method';
 import {
-  amount,
+  acidTo,
   cookTo,
   cutTo,
   heat,
@@ -32,12 +32,7 @@ export const quickStretched: Method = {
   drain: null,
   bag: null,
   options: {
-    acidPH: amount(
-      'Acid to pH',
-      '',
-      { default: 5.6, min: 5.5, max: 5.75, step: 0.05 },
-      'Below 5.5 it melts to soup, above 5.7 it tears.',
-    ),
+    acidPH: acidTo(),
     acidWhen: school(
       'Acid goes in',
       'cold',

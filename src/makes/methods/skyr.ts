@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, cultures, heat, yesNo } from '../options';
+import { amount, bagOf, cultures, heat, yesNo } from '../options';
 
 export const skyr: Method = {
   format: 'plump-pail/method',
@@ -38,12 +38,7 @@ export const skyr: Method = {
       { default: 86, min: 81, max: 90 },
       'Strained longer it stands on the spoon and yields less.',
     ),
-    bagKg: amount(
-      'Milk to a bag',
-      'kg',
-      { default: 4, min: 0.5, max: 40, step: 0.5 },
-      'A bigger bag drains slower: its whey has further to go.',
-    ),
+    bagKg: bagOf(4),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },

@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, cultures, heat, saltDry, yesNo } from '../options';
+import { amount, bagOf, cultures, heat, saltDry, yesNo } from '../options';
 
 export const softCream: Method = {
   format: 'plump-pail/method',
@@ -33,12 +33,7 @@ export const softCream: Method = {
       { default: 54, min: 51, max: 65 },
       'Bagels at 54 %, dips above 60 %.',
     ),
-    bagKg: amount(
-      'Milk to a bag',
-      'kg',
-      { default: 2, min: 0.5, max: 40, step: 0.5 },
-      'A bigger bag drains slower: its whey has further to go.',
-    ),
+    bagKg: bagOf(2),
     saltPct: saltDry(0.8),
   },
   stages: [

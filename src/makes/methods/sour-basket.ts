@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, cultures, heat, saltDry } from '../options';
+import { amount, bagOf, cultures, heat, saltDry } from '../options';
 
 export const sourBasket: Method = {
   format: 'plump-pail/method',
@@ -40,12 +40,7 @@ export const sourBasket: Method = {
       { default: 48, min: 24, max: 72, step: 1 },
       'Each day firms it; turned so that both faces are alike.',
     ),
-    bagKg: amount(
-      'Milk to a bag',
-      'kg',
-      { default: 4, min: 0.5, max: 40, step: 0.5 },
-      'A bigger bag drains slower: its whey has further to go.',
-    ),
+    bagKg: bagOf(4),
     saltPct: saltDry(1.5, 'Of its weight from the bag. More than 2 % on the surface makes it crack.'),
   },
   stages: [
