@@ -20,10 +20,11 @@ test('after the first visit it works with the server gone: plan, pot, book, and 
   await expect(action(page)).toContainText('Weigh out');
   for (const view of ['Book', 'Shelf', 'Methods', 'Reckon', 'Kitchen']) {
     await page.getByRole('link', { name: view, exact: true }).click();
+    await expect(page).toHaveURL(new RegExp(`/${view.toLowerCase()}`));
     await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
   }
   await page.keyboard.press('/');
-  await expect(page.getByRole('combobox')).toBeFocused();
+  await expect(page.getByPlaceholder('What do you want to reckon')).toBeFocused();
 });
 
 test('a newer version waits until every window is closed', async ({ page }) => {

@@ -6,3 +6,4 @@ must('npx', ['tsx', 'bench/core.ts']);
 build();
 must('npx', ['tsx', 'bench/bundle.ts']);
 must('npx', ['tsx', 'bench/page.ts']);
+must('npx', ['tsx', 'bench/readings.ts']);

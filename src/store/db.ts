@@ -19,7 +19,7 @@ export interface StoredMake {
 }
 
 interface Setting {
-  key: 'kitchen' | 'draft' | `draft:${string}` | 'reckoner' | 'demo-laid';
+  key: 'kitchen' | 'draft' | `draft:${string}` | 'reckoner' | 'demo-laid' | 'restored';
   value: unknown;
 }
 

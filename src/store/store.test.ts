@@ -124,4 +124,28 @@ describe('the store', () => {
     await follow(db, again);
     expect(again.getState().draft).toEqual(store.getState().draft);
   });
+
+  it('reads only what is new, keeps what is unchanged as it was, and everything anew after a backup came back', async () => {
+    const other = 'another-make';
+    await startMake(db, other, { ...first, name: 'Other' }, 1500);
+    const store = createStore(db);
+    await follow(db, store);
+    const logs = () => store.getState().data.logs;
+    await expect.poll(() => Object.keys(logs()).length).toBe(2);
+    const before = logs()[other];
+    await append(db, ID, { type: 'temperature', tempC: 41 }, 2000);
+    await append(db, ID, { type: 'temperature', tempC: 42 }, 2001);
+    await expect.poll(() => logs()[ID]?.length).toBe(3);
+    expect(logs()[ID]?.map((event) => event.seq)).toEqual([0, 1, 2]);
+    expect(logs()[other]).toBe(before);
+    const saved = await backup(db);
+    const renamed = structuredClone(saved);
+    for (const make of renamed.makes) if (make.events[0]?.type === 'started') make.events[0].name = 'Renamed';
+    expect(await restore(db, renamed)).toMatchObject({ ok: true });
+    await expect
+      .poll(() => selectMakes(store.getState()).map((make) => make.state.name))
+      .toEqual(['Renamed', 'Renamed']);
+    await removeMake(db, other);
+    await expect.poll(() => Object.keys(logs())).toEqual([ID]);
+  });
 });

@@ -88,14 +88,30 @@ export async function follow(db: Database, store: Store): Promise<void> {
   liveQuery(() => db.goods.toArray()).subscribe((goods) => store.dispatch(goodsRead(goods)));
   liveQuery(() => db.methods.toArray()).subscribe((rows) => takeMethods(rows.map((row) => row.method)));
   liveQuery(() => db.milks.toArray()).subscribe((milks) => store.dispatch(milksRead(milks)));
+  const known = new Map<string, MakeEvent[]>();
+  let restored: unknown;
   liveQuery(async () => {
-    const rows = await db.events.orderBy('[makeId+seq]').toArray();
-    const logs: Record<string, MakeEvent[]> = {};
+    const mark = (await db.settings.get('restored'))?.value;
+    if (mark !== restored) known.clear();
+    restored = mark;
+    // A log only ever grows: the keys tell which events are new, and only those are read.
+    const keys = (await db.events.orderBy('[makeId+seq]').primaryKeys()) as [string, number][];
+    const lengths = new Map<string, number>();
+    for (const [makeId] of keys) lengths.set(makeId, (lengths.get(makeId) ?? 0) + 1);
+    for (const [makeId, log] of known) if ((lengths.get(makeId) ?? 0) < log.length) known.delete(makeId);
+    const missing = keys.filter(([makeId, seq]) => seq >= (known.get(makeId)?.length ?? 0));
+    const rows = await db.events.bulkGet(missing);
+    const grown = new Map<string, MakeEvent[]>();
     for (const row of rows) {
-      logs[row.makeId] ??= [];
-      logs[row.makeId]?.push(bare(row));
+      if (!row) continue;
+      const log = grown.get(row.makeId) ?? [...(known.get(row.makeId) ?? [])];
+      // Another run may have read the same rows meanwhile: each has its place, and takes it once.
+      if (row.seq !== log.length) continue;
+      log.push(bare(row));
+      grown.set(row.makeId, log);
     }
-    return logs;
+    for (const [makeId, log] of grown) known.set(makeId, log);
+    return Object.fromEntries(known);
   }).subscribe((logs) => store.dispatch(logsRead(logs)));
 }
 

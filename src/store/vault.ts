@@ -67,6 +67,8 @@ export async function restore(db: Database, value: unknown): Promise<Result<Back
       db.methods.clear(),
     ]);
     await db.settings.put({ key: 'kitchen', value: saved.kitchen });
+    // Logs may now be others under the same names: who follows the database reads them all anew.
+    await db.settings.put({ key: 'restored', value: crypto.randomUUID() });
     await db.milks.bulkAdd(saved.milks);
     await db.goods.bulkAdd(saved.goods ?? []);
     await db.methods.bulkAdd((saved.methods ?? []).map((method) => ({ id: method.id, method })));

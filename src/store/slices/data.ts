@@ -21,12 +21,8 @@ const slice = createSlice({
   initialState,
   reducers: {
     logsRead: (state, action: PayloadAction<Record<string, MakeEvent[]>>) => {
-      state.loaded = true;
-      // An unchanged log keeps its identity, so that nothing drawn from it is computed again: a log only ever grows.
-      for (const [id, log] of Object.entries(action.payload)) {
-        if (state.logs[id]?.length !== log.length) state.logs[id] = log;
-      }
-      for (const id of Object.keys(state.logs)) if (!action.payload[id]) delete state.logs[id];
+      // An unchanged log comes with the identity it had, so that nothing drawn from it is computed again.
+      return { ...state, loaded: true, logs: action.payload };
     },
     methodsRead: (state, action: PayloadAction<Method[]>) => {
       state.methods = action.payload;
