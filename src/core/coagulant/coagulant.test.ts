@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { SPECIES } from '../milk/species';
+import { CALCIUM_DIHYDRATE_MMOL_PER_L, CALCIUM_G_PER_L } from './calcium';
 import {
   type Clotting,
   cutMinutesAlong,
@@ -9,7 +10,7 @@ import {
   setsWithCoagulant,
   usualMultiplier,
 } from './clotting';
-import { amountOfImcu, imcuOfLabel, imcuPerMeasure } from './product';
+import { amountOfImcu, imcuOfLabel, imcuPerMeasure, productOf, tabletsText } from './product';
 import { imcuOfSoxhlet, sameWork, strengthLeft } from './strength';
 
 const milk = (change: Partial<Clotting>): Clotting => ({
@@ -104,5 +105,30 @@ describe('strength', () => {
     expect(() =>
       imcuPerMeasure({ form: 'tablet', label: { setsLitres: 50, per: 'mL', inMin: 40, atC: 35 } }),
     ).toThrow(/a tablet is not measured in/);
+  });
+});
+
+describe('a coagulant as it is sold', () => {
+  it('tablets break in quarters, and a quarter is the least', () => {
+    expect([0.05, 0.25, 0.6, 1, 1.6, 2.9].map(tabletsText)).toEqual([
+      '¼ tablet',
+      '¼ tablet',
+      '½ tablet',
+      '1 tablet',
+      '1½ tablets',
+      '3 tablets',
+    ]);
+  });
+
+  it('a label counts only when it is whole', () => {
+    const whole = { form: 'liquid', setsLitres: 10, per: 'mL', inMin: 40, atC: 32 } as const;
+    expect(productOf(whole).label).toEqual({ setsLitres: 10, per: 'mL', inMin: 40, atC: 32 });
+    expect(productOf({ ...whole, inMin: undefined }).label).toBeUndefined();
+    expect(productOf({ form: 'powder', imcuPerG: 900 })).toEqual({ form: 'powder', imcuPerG: 900 });
+  });
+
+  it('0.02 % of the dihydrate is 1.36 mmol/L of calcium (147.01 g/mol, definition)', () => {
+    expect(CALCIUM_G_PER_L).toBe(0.2);
+    expect(CALCIUM_DIHYDRATE_MMOL_PER_L).toBeCloseTo(1.36, 2);
   });
 });

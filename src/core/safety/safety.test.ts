@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { CURD_STYLE_NAMES } from '../curd/styles';
 import { fridgeDays } from './fridge';
 import { equivalentMinutesAt63, pasteurisingSeconds, wantsHotter } from './pasteurise';
+import { tasteAgainHours } from './taste';
 import { cooledInTime, mustDiscard, warmMinutes } from './warmTime';
 
 describe('pasteurisation (US Pasteurized Milk Ordinance, from memory)', () => {
@@ -112,4 +114,14 @@ it('keeps a month in strong brine, curds a week, lactic ten days (from memory, c
   expect(fridgeDays('grilling', 'pasteurised', false, 12)).toBe(30);
   expect(fridgeDays('grilling', 'raw', false, 12)).toBe(7);
   expect([fridgeDays('squeaky', 'pasteurised', false), fridgeDays('skyr', 'raw', false)]).toEqual([7, 5]);
+});
+
+it('asks to be tasted again when it has changed: curds at half a day, pressed cheese after two weeks (common practice)', () => {
+  expect(tasteAgainHours('squeaky')[0]).toBe(12);
+  expect(tasteAgainHours('fresh-pressed').at(-1)).toBe(14 * 24);
+  for (const style of CURD_STYLE_NAMES) {
+    const hours = tasteAgainHours(style);
+    expect([...hours].sort((a, b) => a - b)).toEqual(hours);
+    expect(hours[0]).toBeGreaterThan(0);
+  }
 });
