@@ -1,6 +1,6 @@
-import { scaleLinear } from 'd3-scale';
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
 import { Link, useLocation } from 'react-router';
+import { clamp } from '../../core/units/measures';
 import { expectedEnd, readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
 import { stageAt, timed } from '../../run/state';
@@ -23,7 +23,8 @@ export function DayLine({ demo }: { demo: boolean }) {
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const from = now - HOURS_BEFORE * 3_600_000;
   const to = now + HOURS_AFTER * 3_600_000;
-  const x = scaleLinear([from, to], [0, width]).clamp(true);
+  // A straight line within the strip; a chart library for it would weigh on every first visit.
+  const x = (at: number) => width * clamp((at - from) / (to - from), 0, 1);
   const hours = Array.from({ length: HOURS_BEFORE + HOURS_AFTER + 1 }, (_, i) =>
     addHours(startOfHour(from), i + 1).getTime(),
   ).filter((at) => at < to);
