@@ -64,3 +64,17 @@ export async function choose(page: Page, make: string) {
   await page.getByRole('radio', { name: make, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(make);
 }
+
+/** Every event of the only make on this device, as the database holds it. */
+export const stored = (page: Page) =>
+  page.evaluate(
+    () =>
+      new Promise<{ type: string; seq: number; tempC?: number; stage?: string }[]>((resolve, reject) => {
+        const opened = indexedDB.open('plump-pail');
+        opened.onerror = () => reject(opened.error);
+        opened.onsuccess = () => {
+          const all = opened.result.transaction('events').objectStore('events').getAll();
+          all.onsuccess = () => resolve(all.result);
+        };
+      }),
+  );

@@ -1,27 +1,7 @@
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
 import { expect, type Page, test } from '@playwright/test';
-import { OWN } from '../playwright.config';
-import { seeded } from '../src/core/stats/random';
-import { killable } from './killable';
-import { action, choose, MORNING, noteTemperature, open, toThePot, walkRicotta } from './kitchen';
+import { action, MORNING, noteTemperature, open, stored, toThePot, walkRicotta } from './kitchen';
 
 const timer = (page: Page) => page.getByRole('region', { name: 'Now' }).getByRole('timer');
-
-/** Every event of the only make on this device, as the database holds it. */
-const stored = (page: Page) =>
-  page.evaluate(
-    () =>
-      new Promise<{ type: string; seq: number; tempC?: number; stage?: string }[]>((resolve, reject) => {
-        const opened = indexedDB.open('plump-pail');
-        opened.onerror = () => reject(opened.error);
-        opened.onsuccess = () => {
-          const all = opened.result.transaction('events').objectStore('events').getAll();
-          all.onsuccess = () => resolve(all.result);
-        };
-      }),
-  );
 
 test('a whole ricotta, from the plan to the book', async ({ page }) => {
   await open(page, '/plan');
@@ -160,76 +140,6 @@ test('closing the tab and coming back stands at the same stage with the right ti
   await again.clock.setFixedTime(new Date(entered + 13.5 * 60_000));
   await again.reload();
   await expect(timer(again)).toContainText('+1:30');
-});
-
-test('a browser killed 30 times, at seeded moments of a whole make and with writes in flight, loses nothing that showed as noted', async ({
-  launchOptions,
-}) => {
-  test.setTimeout(300_000);
-  const home = await mkdtemp(join(tmpdir(), 'pail-'));
-  const random = seeded(17);
-  const KILLS = 30;
-  /** What showed as noted: temperatures in order, stages done in order. */
-  const noted: number[] = [];
-  const done: string[] = [];
-  try {
-    for (let round = 0; round <= KILLS; round++) {
-      const { page, kill } = await killable(launchOptions, home);
-      await page.goto(round === 0 ? `${OWN}/plan` : `${OWN}/pot`);
-      if (round === 0) {
-        await choose(page, 'Squeaky cheddared curds');
-        await toThePot(page);
-      }
-      await expect(action(page)).toBeVisible();
-      const log = await stored(page);
-      expect(log.map((event) => event.seq)).toEqual(log.map((_, i) => i));
-      const temperatures = log
-        .filter((event) => event.type === 'temperature')
-        .map((event) => event.tempC as number);
-      const stages = log.filter((event) => event.type === 'done').map((event) => event.stage as string);
-      // All that was acknowledged is there, in its order; one write in flight may be there too.
-      expect(temperatures.slice(0, noted.length)).toEqual(noted);
-      expect(stages.slice(0, done.length)).toEqual(done);
-      expect(temperatures.length - noted.length + stages.length - done.length).toBeLessThanOrEqual(1);
-      noted.splice(0, noted.length, ...temperatures);
-      done.splice(0, done.length, ...stages);
-      await expect(page.getByText(/· stage \d+ of \d+ ·/)).toContainText(`stage ${done.length + 1} of`);
-      if (round === KILLS) {
-        await kill();
-        break;
-      }
-      const pad = page.getByRole('form', { name: 'Note a reading' });
-      const turn = random() < 0.5 && done.length < 16;
-      if (turn) {
-        const stage = `stage ${done.length + 2} of`;
-        await page.locator('[data-main]').click();
-        await expect(page.getByText(/· stage \d+ of \d+ ·/)).toContainText(stage);
-        const after = await stored(page);
-        done.push(after.filter((event) => event.type === 'done').at(-1)?.stage as string);
-      } else {
-        const other = pad.getByRole('button', { name: 'temperature', exact: true });
-        if (await other.isVisible()) await other.click();
-        await pad.getByRole('textbox').fill(String(20 + round));
-        await pad.getByRole('button', { name: 'Note it' }).click();
-        await expect(pad.getByRole('textbox')).toHaveValue('');
-        noted.push(20 + round);
-      }
-      // One more on its way when the battery dies.
-      const temperature = pad.getByRole('button', { name: 'temperature', exact: true });
-      if (await temperature.isVisible()) await temperature.click();
-      await pad.getByRole('textbox').fill(String(60 + round / 100));
-      const inFlight = pad
-        .getByRole('button', { name: 'Note it' })
-        .click({ noWaitAfter: true })
-        .catch(() => undefined);
-      // So many questions to the page later, somewhere within the write.
-      for (let k = Math.floor(12 * random()); k > 0; k--) await page.evaluate('1');
-      await kill();
-      await inFlight;
-    }
-  } finally {
-    await rm(home, { recursive: true, force: true });
-  }
 });
 
 test('two windows on one make agree and never fork it', async ({ page, context }) => {
