@@ -1,18 +1,18 @@
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
 import { Link, useLocation } from 'react-router';
 import { clamp } from '../../core/units/measures';
+import type { Kitchen } from '../../files/backup';
 import { expectedEnd, readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
 import { stageAt, timed } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
 import { useWidth } from '../../ui/charts/useWidth';
+import { asleep } from './asleep';
 import { clockText, countdownText, dayText } from './times';
 
 const HOURS_BEFORE = 1;
 const HOURS_AFTER = 23;
-const NIGHT_FROM = 22;
-const NIGHT_TO = 6;
 const ROW = 34;
 const AXIS = 24;
 
@@ -20,6 +20,7 @@ const AXIS = 24;
 export function DayLine({ demo }: { demo: boolean }) {
   const now = useNow(1000);
   const running = useAppSelector(selectRunning);
+  const kitchen = useAppSelector((state) => state.kitchen);
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const from = now - HOURS_BEFORE * 3_600_000;
   const to = now + HOURS_AFTER * 3_600_000;
@@ -61,7 +62,7 @@ export function DayLine({ demo }: { demo: boolean }) {
                 <path d="M0 0v8" stroke="var(--on-enamel)" strokeWidth="1" opacity="0.12" />
               </pattern>
             </defs>
-            {nights(from, to).map(([a, b]) => (
+            {nights(from, to, kitchen).map(([a, b]) => (
               <g key={a}>
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="var(--enamel-deep)" />
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="url(#night)" />
@@ -160,13 +161,12 @@ function Strand({
 }
 
 /** The nights between two moments, as [from, to]. */
-function nights(from: number, to: number): [number, number][] {
+function nights(from: number, to: number, kitchen: Kitchen): [number, number][] {
   const found: [number, number][] = [];
   let at = startOfHour(from).getTime();
   let begin: number | null = null;
   for (; at <= to + 3_600_000; at = addHours(at, 1).getTime()) {
-    const hour = Number(formatDate(at, 'H'));
-    const dark = hour >= NIGHT_FROM || hour < NIGHT_TO;
+    const dark = asleep(at, kitchen);
     if (dark && begin === null) begin = Math.max(at, from);
     if (!dark && begin !== null) {
       found.push([begin, at]);

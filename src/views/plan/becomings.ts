@@ -1,4 +1,3 @@
-import { getHours, getMinutes } from 'date-fns';
 import type { Format } from '../../core/units/format';
 import type { Kitchen } from '../../files/backup';
 import { allMethods } from '../../makes';
@@ -7,6 +6,7 @@ import { potWanted } from '../../plan/kit';
 import { planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
 import type { Draft } from '../../store/slices/draft';
+import { asleep } from '../common/asleep';
 import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
 import { clockText, momentText } from '../common/times';
@@ -26,14 +26,6 @@ export const SHELVES: readonly { families: readonly Family[]; name: string; how:
   { families: ['stretched-curd'], name: 'Stretched', how: 'hot hands' },
   { families: ['squeaky-curd', 'pressed-fresh'], name: 'Squeaky and pressed', how: 'cut, cook, knit' },
 ];
-
-/** Whether a moment lies in the hours when nobody stands at a pot. */
-function asleep(ms: number, { asleepFrom = 23, asleepTo = 6 }: Kitchen): boolean {
-  const hour = getHours(ms) + getMinutes(ms) / 60;
-  return asleepFrom > asleepTo
-    ? hour >= asleepFrom || hour < asleepTo
-    : hour >= asleepFrom && hour < asleepTo;
-}
 
 /** The first moment at night when a plan wants hands, ms; null where it wants none. */
 export function nightCall(plan: Plan, startMs: number, kitchen: Kitchen): number | null {

@@ -23,13 +23,13 @@ export default function ReckonView() {
     <div className="lap:grid lap:grid-cols-[15rem_minmax(0,1fr)] lap:gap-x-8">
       <nav aria-label="Computations" className="mb-5 lap:mb-0">
         <h2 className="text-[23px]">Reckoner</h2>
-        <ul className="mt-1 tab:max-lap:columns-3">
+        <ul className="mt-1 max-tab:columns-2 tab:max-lap:columns-3">
           {COMPUTATIONS.map((one) => (
-            <li key={one.name}>
+            <li key={one.name} className="break-inside-avoid">
               <Link
                 to={`/reckon/${one.name}`}
                 aria-current={one === computation ? 'page' : undefined}
-                className="flex min-h-11 items-center border-b-2 border-transparent text-[16px] aria-[current]:border-now-edge aria-[current]:font-semibold hover:text-rim"
+                className="flex min-h-11 items-center border-b-2 border-transparent text-[16px] leading-tight aria-[current]:border-now-edge aria-[current]:font-semibold hover:text-rim"
               >
                 {one.title}
               </Link>
