@@ -51,7 +51,7 @@ async function begin() {
   const laid = demo ? await import('./demo/lay') : null;
   await laid?.layDemo(db, clock);
   const startOver = laid ? () => laid.startOver(db, clock) : null;
-  const store = createStore(db);
+  const store = createStore(db, clock);
   await follow(db, store);
   void navigator.storage?.persist?.();
   createRoot(root).render(

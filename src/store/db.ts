@@ -18,9 +18,13 @@ export interface StoredMake {
   id: string;
 }
 
+export type SettingKey = 'kitchen' | 'draft' | `draft:${string}` | 'reckoner' | 'demo-laid' | 'restored';
+
 interface Setting {
-  key: 'kitchen' | 'draft' | `draft:${string}` | 'reckoner' | 'demo-laid' | 'restored';
+  key: SettingKey;
   value: unknown;
+  /** Wall time of the change, ms, where it was one of the maker's. */
+  at?: number;
 }
 
 /**

@@ -28,6 +28,8 @@ const first: Extract<NewEvent, { type: 'started' }> = {
 };
 const ID = 'make-under-test';
 
+const clock = { wall: () => 5000, mono: () => 0 };
+
 let db: Database;
 let count = 0;
 beforeEach(async () => {
@@ -112,7 +114,7 @@ describe('files', () => {
 
 describe('the store', () => {
   it('follows the database, keeps what is typed, and rebuilds from it', async () => {
-    const store = createStore(db);
+    const store = createStore(db, clock);
     await follow(db, store);
     await expect.poll(() => selectRunning(store.getState()).length).toBe(1);
     await append(db, ID, { type: 'done', stage: 'sanitise' }, 2000);
@@ -120,7 +122,7 @@ describe('the store', () => {
     store.dispatch(draftChanged({ method: 'paneer' }));
     store.dispatch(fieldsSet({ fatPct: { value: null, text: 'rich' } }));
     await expect.poll(async () => (await db.draft('test'))?.fields.fatPct.text).toBe('rich');
-    const again = createStore(db);
+    const again = createStore(db, clock);
     await follow(db, again);
     expect(again.getState().draft).toEqual(store.getState().draft);
   });
@@ -128,7 +130,7 @@ describe('the store', () => {
   it('reads only what is new, keeps what is unchanged as it was, and everything anew after a backup came back', async () => {
     const other = 'another-make';
     await startMake(db, other, { ...first, name: 'Other' }, 1500);
-    const store = createStore(db);
+    const store = createStore(db, clock);
     await follow(db, store);
     const logs = () => store.getState().data.logs;
     await expect.poll(() => Object.keys(logs()).length).toBe(2);

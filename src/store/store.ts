@@ -5,8 +5,10 @@ import { setOwnMethods } from '../makes';
 import { type Method, methodSchema } from '../makes/method';
 import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
-import type { Database } from './db';
+import type { Database, SettingKey } from './db';
 import { bare } from './log';
+import type { Clock } from './ports';
+import { bringInWaiting, keepSettings } from './settings';
 import { alarmsReducer } from './slices/alarms';
 import { dataReducer, goodsRead, logsRead, methodsRead, milksRead } from './slices/data';
 import {
@@ -22,7 +24,9 @@ import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
 import { reckonerFilled, reckonerReducer, reckonerSet } from './slices/reckoner';
 
 /** The store, kept in step with the database: settings are written as they change, data is read as it changes. */
-export function createStore(db: Database) {
+export function createStore(db: Database, clock: Clock) {
+  const keep = (values: readonly [SettingKey, unknown][]) =>
+    keepSettings(db, globalThis.localStorage, values, clock.wall());
   const listener = createListenerMiddleware();
   const store = configureStore({
     reducer: {
@@ -38,7 +42,7 @@ export function createStore(db: Database) {
   listener.startListening({
     matcher: isAnyOf(kitchenSet, kitchenChanged),
     effect: async (_action, api) => {
-      await db.settings.put({ key: 'kitchen', value: (api.getState() as State).kitchen });
+      await keep([['kitchen', (api.getState() as State).kitchen]]);
     },
   });
   listener.startListening({
@@ -46,16 +50,16 @@ export function createStore(db: Database) {
     effect: async (_action, api) => {
       // Each window keeps its own draft; a new window begins with the latest.
       const value = (api.getState() as State).draft;
-      await db.settings.bulkPut([
-        { key: 'draft', value },
-        { key: `draft:${windowId()}`, value },
+      await keep([
+        ['draft', value],
+        [`draft:${windowId()}`, value],
       ]);
     },
   });
   listener.startListening({
     actionCreator: reckonerFilled,
     effect: async (_action, api) => {
-      await db.settings.put({ key: 'reckoner', value: (api.getState() as State).reckoner });
+      await keep([['reckoner', (api.getState() as State).reckoner]]);
     },
   });
   return store;
@@ -81,6 +85,7 @@ export async function follow(db: Database, store: Store): Promise<void> {
   };
   // Before the first draw, since the draft may be a plan of one of them.
   takeMethods((await db.methods.toArray()).map((row) => row.method));
+  await bringInWaiting(db, globalThis.localStorage);
   const [kitchen, draft, reckoner] = await Promise.all([db.kitchen(), db.draft(windowId()), db.reckoner()]);
   if (kitchen) store.dispatch(kitchenSet(kitchen));
   if (draft) store.dispatch(draftSet(draft));

@@ -1,0 +1,68 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { Database } from './db';
+import { bringInWaiting, keepSettings, type WaitingRoom } from './settings';
+
+function room(): WaitingRoom & { all: Map<string, string> } {
+  const all = new Map<string, string>();
+  return {
+    all,
+    get length() {
+      return all.size;
+    },
+    key: (i) => [...all.keys()][i] ?? null,
+    getItem: (key) => all.get(key) ?? null,
+    setItem: (key, value) => void all.set(key, value),
+    removeItem: (key) => void all.delete(key),
+  };
+}
+
+let db: Database;
+let count = 0;
+beforeEach(() => {
+  db = new Database(`settings-${count++}`);
+});
+const kept = async (key: 'kitchen' | 'draft') => (await db.settings.get(key))?.value;
+
+describe('settings', () => {
+  it('wait outside only until the database has them', async () => {
+    const waiting = room();
+    const written = keepSettings(db, waiting, [['kitchen', { roomC: 21 }]], 100);
+    expect(waiting.all.size).toBe(1);
+    await written;
+    expect(waiting.all.size).toBe(0);
+    expect(await kept('kitchen')).toEqual({ roomC: 21 });
+  });
+
+  it('whose transaction never came about are there after the reload', async () => {
+    const waiting = room();
+    await keepSettings(db, waiting, [['draft', { litres: 4 }]], 100);
+    const gone = new Database(`${db.name}-gone`);
+    await gone.open();
+    gone.close({ disableAutoOpen: true });
+    await expect(keepSettings(gone, waiting, [['draft', { litres: 40 }]], 200)).rejects.toThrow();
+    await bringInWaiting(db, waiting);
+    expect(await kept('draft')).toEqual({ litres: 40 });
+    expect(waiting.all.size).toBe(0);
+  });
+
+  it('that have changed in another window since stay as they are', async () => {
+    const waiting = room();
+    waiting.setItem('waiting:draft', JSON.stringify({ value: 'old', at: 100 }));
+    waiting.setItem('something else', 'is left alone');
+    await keepSettings(db, undefined, [['draft', 'new']], 200);
+    await bringInWaiting(db, waiting);
+    expect(await kept('draft')).toBe('new');
+    expect([...waiting.all.keys()]).toEqual(['something else']);
+  });
+
+  it('a later change that is still waiting is not taken out by an earlier one', async () => {
+    const waiting = room();
+    const first = keepSettings(db, waiting, [['draft', 1]], 100);
+    const second = keepSettings(db, waiting, [['draft', 2]], 101);
+    await first;
+    await second;
+    expect(await kept('draft')).toBe(2);
+    expect(waiting.all.size).toBe(0);
+  });
+});

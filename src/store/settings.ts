@@ -1,0 +1,47 @@
+import type { Database, SettingKey } from './db';
+
+/** Where a setting waits until the database has it: written at once, and outlives a reload of the page. */
+export type WaitingRoom = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+
+const PREFIX = 'waiting:';
+
+interface Waiting {
+  value: unknown;
+  /** Wall time of the change, ms. */
+  at: number;
+}
+
+/**
+ * Writes settings. A page may be reloaded the instant after a key was pressed, and a transaction under way is then
+ * dropped: so the value is put in the waiting room first and taken out once it is on the disk.
+ */
+export async function keepSettings(
+  db: Database,
+  room: WaitingRoom | undefined,
+  values: readonly [SettingKey, unknown][],
+  at: number,
+): Promise<void> {
+  const texts = values.map(([key, value]) => [`${PREFIX}${key}`, JSON.stringify({ value, at })] as const);
+  for (const [key, text] of texts) room?.setItem(key, text);
+  await db.settings.bulkPut(values.map(([key, value]) => ({ key, value, at })));
+  for (const [key, text] of texts) if (room?.getItem(key) === text) room.removeItem(key);
+}
+
+/** Gives the database what waits for it; what the database has had since stays. */
+export async function bringInWaiting(db: Database, room: WaitingRoom | undefined): Promise<void> {
+  if (!room) return;
+  const keys = Array.from({ length: room.length }, (_, i) => room.key(i)).filter(
+    (key): key is string => key?.startsWith(PREFIX) === true,
+  );
+  for (const waitingKey of keys) {
+    const text = room.getItem(waitingKey);
+    if (text === null) continue;
+    const key = waitingKey.slice(PREFIX.length) as SettingKey;
+    const { value, at } = JSON.parse(text) as Waiting;
+    await db.transaction('rw', db.settings, async () => {
+      const kept = await db.settings.get(key);
+      if ((kept?.at ?? 0) <= at) await db.settings.put({ key, value, at });
+    });
+    if (room.getItem(waitingKey) === text) room.removeItem(waitingKey);
+  }
+}
