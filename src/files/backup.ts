@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { bounded, boundedBy } from '../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { methodSchema } from '../makes/method';
+import { kitchenSchema, upcastKitchen } from './kitchen';
 import { makeSchema } from './make';
 import { goodSchema } from './shelf';
 
@@ -22,32 +23,6 @@ export const knownMilkSchema = z.strictObject({
   day: z.string().max(10).nullable().optional(),
 });
 export type KnownMilk = z.infer<typeof knownMilkSchema>;
-
-/** The kitchen: units, room, altitude and look. */
-const kitchenSchema = z.strictObject({
-  temperature: z.enum(['C', 'F']),
-  volume: z.enum(['L', 'gal']),
-  mass: z.enum(['g', 'oz']),
-  decimal: z.enum(['.', ',']),
-  proteinBasis: z.enum(['crude', 'true']),
-  roomC: bounded('roomC'),
-  altitudeM: bounded('altitudeM'),
-  currency: z.string().max(12),
-  look: z.enum(['as the machine', 'light', 'dark']),
-  /** Whether alarms sound, and whether they are spoken. */
-  sound: z.boolean().optional(),
-  spoken: z.boolean().optional(),
-  /** The largest pot and the largest mould, L; left out where nobody has said. */
-  potLitres: bounded('potLitres').nullable().optional(),
-  mouldLitres: bounded('mouldLitres').nullable().optional(),
-  /** Hours of the day between which nobody stands at a pot. */
-  asleepFrom: bounded('hourOfDay').optional(),
-  asleepTo: bounded('hourOfDay').optional(),
-  /** What the thermometer shows in ice water and at the boil, °C; null where it has not been checked. */
-  iceReadsC: boundedBy(-10, 10, '°C').nullable().optional(),
-  boilReadsC: boundedBy(80, 110, '°C').nullable().optional(),
-});
-export type Kitchen = z.infer<typeof kitchenSchema>;
 
 /** Everything there is, as one file. */
 export const backupSchema = z
@@ -72,3 +47,9 @@ export const backupSchema = z
     }
   });
 export type Backup = z.infer<typeof backupSchema>;
+
+/** Reads a backup as an earlier version wrote it; any other value comes back as it is. */
+export const upcastBackup = (value: unknown): unknown =>
+  typeof value === 'object' && value !== null && 'kitchen' in value
+    ? { ...value, kitchen: upcastKitchen(value.kitchen) }
+    : value;

@@ -5,7 +5,7 @@ import { methodSchema } from '../makes/method';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
 import { planSchema } from '../plan/schema';
-import { backupSchema } from './backup';
+import { backupSchema, upcastBackup } from './backup';
 import { makeSchema } from './make';
 
 /** The open formats, by the word after `plump-pail/`. */
@@ -47,7 +47,7 @@ export function checkFile(value: unknown): Result<{ kind: FileKind; version: num
       remedy: `give ${known.join(' or ')}`,
     });
   }
-  const read = parse<unknown>(schema as z.ZodType, value);
+  const read = parse<unknown>(schema as z.ZodType, kind === 'backup' ? upcastBackup(value) : value);
   if (!read.ok) return read;
   if (kind === 'brief') {
     const resolved = resolveBrief(read.value as Brief);

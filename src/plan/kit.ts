@@ -1,12 +1,7 @@
 import type { Format } from '../core/units/format';
 import type { Planned } from './plan';
 import type { Plan } from './schema';
-
-/** What the kitchen has, as far as it has said. */
-export interface Have {
-  potLitres?: number | null | undefined;
-  mouldLitres?: number | null | undefined;
-}
+import { hobsFor, LOOSE_LITRES_PER_KG, mouldsFor, potFor, potWanted, type Tools, tapMinutes } from './tools';
 
 /** One thing that has to stand ready, and what for. */
 export interface KitItem {
@@ -14,31 +9,57 @@ export interface KitItem {
   why: string;
 }
 
-/** Room a pot must leave above the milk: a fifth, a quarter where it is brought near the boil. Common practice. */
-const HEADROOM = { usual: 1.2, scald: 1.33 } as const;
 /** Cold water to set a shape in, L for each kg. Common practice. */
 const COLD_WATER_PER_KG = 4;
-/** Loosely filled curd against finished cheese, L per kg: what a mould has to hold before it is pressed. Common practice. */
-const LOOSE_LITRES_PER_KG = 1.6;
-
-/** The pot a plan wants, L: its milk, its cream, and room above them. */
-export function potWanted(plan: Plan): number {
-  const kinds = plan.stages.map((stage) => stage.kind);
-  const litres =
-    (plan.brief.milk.litres ?? 0) + (kinds.includes('add-other') ? (plan.brief.cream?.litres ?? 0) : 0);
-  return litres * (kinds.includes('scald') ? HEADROOM.scald : HEADROOM.usual);
+/** Which of the kitchen's pots it is; nothing where none is listed. */
+function potSays(plan: Plan, { pots }: Tools, format: Format): string {
+  const found = potFor(plan, pots);
+  if (!found) return '';
+  return found.fits
+    ? `: the ${found.pot.name}`
+    : `: yours, the ${found.pot.name} of ${format.litres(found.pot.litres)}, is too small`;
 }
 
-/** The mould it wants, L; null where nothing is moulded. */
-export const mouldWanted = (plan: Plan): number | null =>
-  plan.stages.some((stage) => stage.kind === 'press')
-    ? plan.predictions.yieldKg.likely * LOOSE_LITRES_PER_KG
-    : null;
+/** A hob this much slower or faster than the plan reckons changes the day. */
+const SLOW = 1.25;
+
+/** What the strongest hob makes of the longest warming; nothing where none is listed. */
+function hobSays(plan: Plan, { hobs }: Tools, format: Format): KitItem[] {
+  const found = hobsFor(plan, hobs);
+  const best = found?.each[0];
+  if (!found || !best) return [];
+  const slow = best.minutes > SLOW * found.plannedMin;
+  return [
+    {
+      what: `the ${best.hob.name}`,
+      why: !Number.isFinite(best.minutes)
+        ? 'too weak: it will not get this milk that hot'
+        : slow
+          ? `warms it in ${format.minutes(best.minutes)}, not the planned ${format.minutes(found.plannedMin)}: start earlier`
+          : `strong enough: full on it would take ${format.minutes(best.minutes)}, so turn it down`,
+    },
+  ];
+}
+
+/** Which moulds, and how many; nothing where none is listed. */
+function mouldSays(litres: number, { moulds }: Tools, straight: boolean): string {
+  if (!moulds || moulds.length === 0) return '';
+  const found = mouldsFor(litres, moulds, straight);
+  if (!found) return ': yours do not hold it';
+  return found.count === 1 ? `: one ${found.mould.name}` : `: ${found.count} of the ${found.mould.name}`;
+}
+
+/** What the tap alone can do; nothing where nobody has measured it. */
+function tapSays(plan: Plan, { tapC }: Tools, format: Format): string {
+  const minutes = tapC == null ? null : tapMinutes(plan, tapC);
+  if (minutes === null || tapC == null) return '';
+  return Number.isFinite(minutes)
+    ? `: ${format.minutes(minutes)} under your tap at ${format.temp(tapC)}`
+    : `: your tap at ${format.temp(tapC)} is too warm, take ice`;
+}
 
 /** What a plan wants on the table: pots by size, cloth, gloves, ice, instruments; in the order it is needed. */
-export function kitOf({ plan, parameters }: Planned, format: Format, have: Have = {}): KitItem[] {
-  const small = (wanted: number | null, mine: number | null | undefined) =>
-    wanted !== null && mine != null && wanted > mine ? `: yours of ${format.litres(mine)} is too small` : '';
+export function kitOf({ plan, parameters }: Planned, format: Format, have: Tools = {}): KitItem[] {
   const kinds = new Set(plan.stages.map((stage) => stage.kind));
   const of = (kind: string) => {
     const stage = plan.stages.find((one) => one.kind === kind);
@@ -49,8 +70,9 @@ export function kitOf({ plan, parameters }: Planned, format: Format, have: Have 
   const kit: KitItem[] = [
     {
       what: `a pot of ${format.litres(potWanted(plan))} or more`,
-      why: `${scalds ? 'milk climbs near the boil' : 'room to stir'}${small(potWanted(plan), have.potLitres)}`,
+      why: `${scalds ? 'milk climbs near the boil' : 'room to stir'}${potSays(plan, have, format)}`,
     },
+    ...hobSays(plan, have, format),
     { what: 'a thermometer', why: 'checked in ice water' },
     { what: 'a scale', why: 'to the gram for doses, and one for the cheese' },
   ];
@@ -60,7 +82,11 @@ export function kitOf({ plan, parameters }: Planned, format: Format, have: Have 
   const water = plan.doses.reduce((sum, dose) => sum + (dose.id === 'brine-salt' ? 0 : dose.diluteInMl), 0);
   add(water > 0, `${format.millilitres(water)} of cool water without chlorine`, 'to dilute what goes in');
   add(kinds.has('add-coagulant'), 'a small bowl to float', 'it stops turning when the milk flocculates');
-  add(kinds.has('cool'), 'a sink of cold water, or ice', 'to bring the milk down');
+  add(
+    kinds.has('cool'),
+    'a sink of cold water, or ice',
+    `to bring the milk down${tapSays(plan, have, format)}`,
+  );
   add(
     kinds.has('ripen') || kinds.has('set'),
     'a towel or a blanket',
@@ -78,7 +104,7 @@ export function kitOf({ plan, parameters }: Planned, format: Format, have: Have 
   add(
     drainIn('basket'),
     `straight-sided baskets for ${format.litres(kg * LOOSE_LITRES_PER_KG)}`,
-    'tapered ones break it when it is turned',
+    `tapered ones break it when it is turned${mouldSays(kg * LOOSE_LITRES_PER_KG, have, true)}`,
   );
   const stretch = of('stretch');
   add(
@@ -96,7 +122,11 @@ export function kitOf({ plan, parameters }: Planned, format: Format, have: Have 
   add(
     kinds.has('press'),
     `a mould or hoop for ${format.litres(kg * LOOSE_LITRES_PER_KG)}, ${press?.by === 'self' ? 'straight-sided' : press?.by === 'screw' ? 'and a press' : 'a board and weights'}`,
-    `the loose curd must fit in${small(mouldWanted(plan), have.mouldLitres)}`,
+    `the loose curd must fit in${mouldSays(kg * LOOSE_LITRES_PER_KG, have, false)}${
+      press?.by === 'screw' && have.press !== undefined && have.press !== 'screw' && have.press !== 'lever'
+        ? '; a press you have not: choose the board, or press longer'
+        : ''
+    }`,
   );
   add(
     kinds.has('poach'),

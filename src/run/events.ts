@@ -25,6 +25,14 @@ export const eventSchema = z.discriminatedUnion('type', [
     /** Stage parameters by stage id, as planned. */
     parameters: z.record(z.string(), z.unknown()),
     modelVersion: z.int().min(1),
+    /** The pot it is made in, and how far that one coasts with this much milk, °C, as known then. */
+    pot: z
+      .strictObject({
+        id: z.string().max(64),
+        name: z.string().max(120),
+        carryOverC: boundedBy(0, 60, '°C'),
+      })
+      .optional(),
     /** What it takes from the shelf. */
     taken: z
       .array(

@@ -59,7 +59,7 @@ export function rampAdvice(state: MakeState): RampAdvice | null {
   const last = readings.at(-1);
   if (!last) return { kind: 'no-reading' };
   if (last.tempC > targetC + 1) return { kind: 'over', tempC: last.tempC, byC: last.tempC - targetC };
-  const carries = usualCarryOverC(state.plan.brief.milk.litres ?? 1);
+  const carries = state.pot?.carryOverC ?? usualCarryOverC(state.plan.brief.milk.litres ?? 1);
   if (last.tempC >= targetC - carries)
     return { kind: 'turn-off', tempC: last.tempC, coastsToC: last.tempC + carries };
   const recent = readings.slice(-3);

@@ -21,6 +21,7 @@ export interface MakeState {
   milkName: string;
   plan: Plan;
   parameters: Record<string, unknown>;
+  pot: NonNullable<Started['pot']> | null;
   /** What it takes from the shelf. */
   taken: readonly NonNullable<Started['taken']>[number][];
   startedAt: number;
@@ -64,6 +65,7 @@ function begin(event: Started): MakeState {
     milkName: event.milkName,
     plan: event.plan,
     parameters: event.parameters,
+    pot: event.pot ?? null,
     taken: event.taken ?? [],
     startedAt: event.at,
     index: 0,

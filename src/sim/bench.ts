@@ -24,8 +24,10 @@ export interface BenchPot {
   tempC: number;
   litres: number;
   controls: BenchControls;
-  /** What this hob gives against the usual one, how far the probe is off, and how much it trembles. */
-  quirks: { power: number; probeOffC: number; noiseC: number; pHOff: number };
+  /** What this hob gives against the usual one and still gives when it is off; how far the probe is off, and trembles. */
+  quirks: { power: number; probeOffC: number; noiseC: number; pHOff: number; heatLeftKj: number };
+  /** Heat the hob and the base still hold, kJ. */
+  heatLeftKj: number;
   ferment: Ferment | null;
   /** Readings still to be lost in the drop-out under way. */
   lost: number;
@@ -46,6 +48,8 @@ const ROOM_C = 20;
 const ICE_C = 1;
 /** Heat of an ice bath's stirred wall, W/m²K, as the sink bath's stirred one. From memory. */
 const ICE_W_PER_M2K = 250;
+/** A hob that is off has given two thirds of what it held after this, min. Common practice. */
+const HEAT_LEFT_MIN = 1.5;
 const DROP_OUT = { chance: 0.01, most: 6 } as const;
 
 export function benchPot(litres: number, seed: number): BenchPot {
@@ -60,7 +64,9 @@ export function benchPot(litres: number, seed: number): BenchPot {
       probeOffC: 0.6 * normal(random),
       noiseC: 0.1,
       pHOff: 0.03 * normal(random),
+      heatLeftKj: 10 + 50 * random(),
     },
+    heatLeftKj: 0,
     ferment: null,
     lost: 0,
     random,
@@ -69,13 +75,25 @@ export function benchPot(litres: number, seed: number): BenchPot {
 
 const facts = SPECIES_FACTS.cow;
 
+/** What a hob that is off still gives over some minutes, kW; one that is on holds its fill. */
+function afterglow(pot: BenchPot, minutes: number): number {
+  if (pot.controls.hob > 0) {
+    pot.heatLeftKj = pot.quirks.heatLeftKj;
+    return 0;
+  }
+  if (pot.heatLeftKj === 0 || minutes <= 0) return 0;
+  const given = pot.heatLeftKj * (1 - Math.exp(-minutes / HEAT_LEFT_MIN));
+  pot.heatLeftKj -= given;
+  return given / (minutes * 60);
+}
+
 /** Moves a pot on by so many minutes. */
 export function stepBench(pot: BenchPot, minutes: number): void {
   const { hob, lid, ice, culture } = pot.controls;
   const milk = milkBatch(pot.litres, compositionOf('cow', facts.fatPct, facts.proteinPct));
   const lossW = ice ? ICE_W_PER_M2K : lid ? LOSS_W_PER_M2K.lidded : LOSS_W_PER_M2K.uncoveredNowAndThen;
   const body = potOf(pot.litres, milk.massKg, 'milk', lossW);
-  const power = body.powerKw * (hob / 2) * pot.quirks.power;
+  const power = body.powerKw * (hob / 2) * pot.quirks.power + afterglow(pot, minutes);
   const started = pot.tempC;
   pot.tempC = Math.min(100, tempAfter(body, started, minutes, ice ? ICE_C : ROOM_C, power));
   pot.minute += minutes;

@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
-import type { Kitchen, KnownMilk } from '../files/backup';
+import type { KnownMilk } from '../files/backup';
+import { type Kitchen, upcastKitchen } from '../files/kitchen';
 import type { Good } from '../files/shelf';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
@@ -48,7 +49,7 @@ export class Database extends Dexie {
   }
 
   async kitchen(): Promise<Kitchen | undefined> {
-    return (await this.settings.get('kitchen'))?.value as Kitchen | undefined;
+    return upcastKitchen((await this.settings.get('kitchen'))?.value) as Kitchen | undefined;
   }
 
   async reckoner(): Promise<Reckoner | undefined> {

@@ -1,6 +1,6 @@
 import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { type Backup, backupSchema } from '../files/backup';
+import { type Backup, backupSchema, upcastBackup } from '../files/backup';
 import { type MakeFile, makeSchema } from '../files/make';
 import { methodSchema } from '../makes/method';
 import type { Database } from './db';
@@ -55,7 +55,7 @@ export async function backup(db: Database): Promise<Backup> {
 
 /** Puts a backup in the place of everything there is; a bad file changes nothing. */
 export async function restore(db: Database, value: unknown): Promise<Result<Backup>> {
-  const read = parse<Backup>(backupSchema, value);
+  const read = parse<Backup>(backupSchema, upcastBackup(value));
   if (!read.ok) return read;
   const saved = read.value;
   await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.methods, db.settings], async () => {

@@ -1,3 +1,4 @@
+import { format } from 'date-fns';
 import { normal, seeded } from '../../core/stats/random';
 import type { KnownMilk } from '../../files/backup';
 import { resolveBrief } from '../../plan/brief/resolve';
@@ -9,8 +10,8 @@ import { type Quirks, realBatch } from '../../sim/quirks';
 import type { Database } from '../../store/db';
 import type { Clock } from '../../store/ports';
 import { FIRST_DRAFT } from '../../store/slices/draft';
-import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { GOODS } from './goods';
+import { demoKitchen } from './kitchen';
 
 /**
  * Tumbledrum Lock, an invented two-room dairy beside a canal, which makes for a Friday towpath market. Its two
@@ -186,6 +187,9 @@ function eventsOf(past: Past, random: () => number, startAt: number, until?: num
   return events;
 }
 
+/** The thermometers at Tumbledrum Lock want checking again. */
+const CHECKED_DAYS_AGO = 38;
+
 /** Midnight of the machine's own day. */
 const dayStart = (wall: number): number => wall - (wall % (24 * HOUR));
 
@@ -226,7 +230,10 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
   };
   await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
     await db.settings.put({ key: 'demo-laid', value: now });
-    await db.settings.put({ key: 'kitchen', value: { ...USUAL_KITCHEN, roomC: 18, currency: '€' } });
+    await db.settings.put({
+      key: 'kitchen',
+      value: demoKitchen(format(dayStart(now) - CHECKED_DAYS_AGO * 24 * HOUR, 'yyyy-MM-dd')),
+    });
     await db.settings.put({ key: 'draft', value: draft });
     await db.milks.bulkPut(milks);
     await db.goods.bulkPut(GOODS);

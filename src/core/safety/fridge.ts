@@ -36,3 +36,13 @@ export function fridgeDays(
   const days = brinePctWw >= BRINE.pctWw ? BRINE.days : DAYS[style];
   return treatment === 'raw' && !pasteurisedInPot ? Math.min(RAW_MOST_DAYS, Math.floor(days / 2)) : days;
 }
+
+/** Up to this a fridge keeps for the days above, °C; up to the second for half of them. From memory, cautious. */
+const COLD_C = 4;
+const COOL_C = 8;
+
+/** Days out of `days` in a fridge of `fridgeC`: half above 4 °C, one above 8 °C; null is a fridge nobody has measured. */
+export function daysInFridge(days: number, fridgeC: number | null): number {
+  if (fridgeC === null || fridgeC <= COLD_C) return days;
+  return fridgeC <= COOL_C ? Math.max(1, Math.floor(days / 2)) : 1;
+}

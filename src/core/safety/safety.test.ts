@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CURD_STYLE_NAMES } from '../curd/styles';
-import { fridgeDays } from './fridge';
+import { daysInFridge, fridgeDays } from './fridge';
 import { equivalentMinutesAt63, pasteurisingSeconds, wantsHotter } from './pasteurise';
 import { tasteAgainHours } from './taste';
 import { cooledInTime, mustDiscard, warmMinutes } from './warmTime';
@@ -124,4 +124,9 @@ it('asks to be tasted again when it has changed: curds at half a day, pressed ch
     expect([...hours].sort((a, b) => a - b)).toEqual(hours);
     expect(hours[0]).toBeGreaterThan(0);
   }
+});
+
+it('a warm fridge keeps for half the days, a warmer one for a day', () => {
+  expect([null, 3, 4, 5, 8, 9].map((c) => daysInFridge(7, c))).toEqual([7, 7, 7, 3, 3, 1]);
+  expect(daysInFridge(1, 6)).toBe(1);
 });

@@ -41,3 +41,11 @@ it('salted too early: the whey takes its share of the salt, and the top-up makes
   expect(topUpGrams).toBeCloseTo(18 - 10, 9);
   expect(saltedTooEarly(20, { kg: 2, moisturePct: 80 }, 2, 1).topUpGrams).toBe(0);
 });
+
+it('with larger spoons rounds coarser, and says nothing below the smallest', () => {
+  const grams = 1.4 * GRAMS_PER_TEASPOON['fine salt'];
+  expect(spoonsFor('fine salt', grams).text).toBe('1⅜ tsp');
+  expect(spoonsFor('fine salt', grams, 1 / 2).text).toBe('1½ tsp');
+  expect(spoonsFor('fine salt', grams, 1).text).toBe('1 tsp');
+  expect(spoonsFor('fine salt', 0.3 * GRAMS_PER_TEASPOON['fine salt'], 1).text).toBe('');
+});

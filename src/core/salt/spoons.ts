@@ -36,14 +36,15 @@ const mixed = (whole: number, fraction: string) => (whole === 0 ? fraction : `${
 
 /**
  * The level spoons that come closest to `grams`: to an eighth of a teaspoon below one tablespoon, a quarter above it,
- * and for liquids to a quarter cup with spoons from a quarter cup up.
+ * and for liquids to a quarter cup with spoons from a quarter cup up. `smallestTsp` is the smallest spoon there is.
  */
-export function spoonsFor(ingredient: Spoonable, grams: number): Spoons {
+export function spoonsFor(ingredient: Spoonable, grams: number, smallestTsp: number = SMALLEST_TSP): Spoons {
   const perTsp = GRAMS_PER_TEASPOON[ingredient];
   const teaspoons = grams / perTsp;
-  const step = teaspoons < TSP_PER_TBSP ? SMALLEST_TSP : teaspoons < TSP_PER_CUP ? 1 / 4 : TSP_PER_TBSP / 2;
+  const finest = teaspoons < TSP_PER_TBSP ? SMALLEST_TSP : teaspoons < TSP_PER_CUP ? 1 / 4 : TSP_PER_TBSP / 2;
+  const step = Math.max(finest, smallestTsp);
   const rounded = Math.round(teaspoons / step) * step;
-  if (rounded < SMALLEST_TSP) return { text: '', grams: 0 };
+  if (rounded < step) return { text: '', grams: 0 };
   let left = rounded;
   const parts: string[] = [];
   if (!POWDERS.includes(ingredient)) {

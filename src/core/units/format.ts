@@ -147,6 +147,11 @@ export const FIELD_UNITS = {
     out: (value: number, u: UnitChoice) => (u.volume === 'gal' ? value * FEET_PER_METRE : value),
     in: (value: number, u: UnitChoice) => (u.volume === 'gal' ? value / FEET_PER_METRE : value),
   },
+  length: {
+    unit: (u: UnitChoice) => (u.volume === 'gal' ? 'in' : 'cm'),
+    out: (value: number, u: UnitChoice) => (u.volume === 'gal' ? (value * 10) / MM_PER_INCH : value),
+    in: (value: number, u: UnitChoice) => (u.volume === 'gal' ? (value * MM_PER_INCH) / 10 : value),
+  },
   plain: { unit: () => '', out: (value: number) => value, in: (value: number) => value },
 } as const;
 export type Quantity = keyof typeof FIELD_UNITS;

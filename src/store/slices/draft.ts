@@ -44,6 +44,8 @@ export type DraftField = (typeof DRAFT_FIELDS)[number];
 export interface Draft {
   method: string;
   milkId: string | null;
+  /** The kitchen's pot it is to be made in; null where the one that fits is taken. */
+  potId: string | null;
   species: Species;
   treatment: Treatment;
   homogenised: boolean;
@@ -77,6 +79,7 @@ const at = (value: number | null): FieldValue => ({ value, text: null });
 export const FIRST_DRAFT: Draft = {
   method: 'whole-milk-ricotta',
   milkId: null,
+  potId: null,
   species: 'cow',
   treatment: 'pasteurised',
   homogenised: false,

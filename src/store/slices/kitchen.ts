@@ -1,6 +1,6 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { UnitChoice } from '../../core/units/format';
-import type { Kitchen } from '../../files/backup';
+import type { Kitchen } from '../../files/kitchen';
 
 export const USUAL_KITCHEN: Kitchen = {
   temperature: 'C',
@@ -14,12 +14,21 @@ export const USUAL_KITCHEN: Kitchen = {
   look: 'as the machine',
   sound: true,
   spoken: false,
-  potLitres: null,
-  mouldLitres: null,
+  roomNightC: null,
+  tapC: null,
+  fridgeC: null,
   asleepFrom: 23,
   asleepTo: 6,
-  iceReadsC: null,
-  boilReadsC: null,
+  awayFrom: null,
+  awayTo: null,
+  hands: 1,
+  pots: [],
+  hobs: [],
+  moulds: [],
+  thermometers: [],
+  press: 'none',
+  dropMl: 0.05,
+  smallestSpoon: '1/8',
 };
 
 const slice = createSlice({

@@ -1,5 +1,6 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
+import { daysInFridge } from '../../core/safety/fridge';
 import { tasteAgainHours } from '../../core/safety/taste';
 import { methodById } from '../../makes';
 import { tellingOf, wheyCooked } from '../../plan/telling';
@@ -18,11 +19,12 @@ export function Afterwards({ state, now }: { state: MakeState; now: number }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const goods = useAppSelector((app) => app.data.goods);
+  const fridgeC = useAppSelector((app) => app.kitchen.fridgeC) ?? null;
   const made = state.finishedAt;
   const method = methodById(state.plan.method);
   if (made === null || !method) return null;
-  const { fridgeDays } = tellingOf(state.plan, format);
-  const useBy = addDays(made, fridgeDays);
+  const days = daysInFridge(tellingOf(state.plan, format).fridgeDays, fridgeC);
+  const useBy = addDays(made, days);
   const again = tasteAgainHours(method.style)
     .map((hours) => made + hours * 3_600_000)
     .find((at) => at > now && !state.tastings.some((tasting) => Math.abs(tasting.at - at) < 6 * 3_600_000));
@@ -59,7 +61,9 @@ export function Afterwards({ state, now }: { state: MakeState; now: number }) {
     <section aria-label="Afterwards" className="mt-6">
       <h2 className="text-[24px]">Afterwards</h2>
       <p className="mt-1 text-[17px]">
-        Eat within {fridgeDays} days at 4 °C or below: <strong>by {day(useBy)}</strong>.{' '}
+        Eat within {days} {days === 1 ? 'day' : 'days'} at{' '}
+        {format.temp(Math.max(4, fridgeC ?? 4), (fridgeC ?? 4) % 1 === 0 ? 0 : 1)} or below:{' '}
+        <strong>by {day(useBy)}</strong>.{' '}
         {useBy.getTime() < now && <strong className="text-danger">That has passed: do not eat it.</strong>}
         {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
       </p>

@@ -1,14 +1,13 @@
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
 import { Link, useLocation } from 'react-router';
 import { clamp } from '../../core/units/measures';
-import type { Kitchen } from '../../files/backup';
 import { expectedEnd, readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
 import { stageAt, timed } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
 import { useWidth } from '../../ui/charts/useWidth';
-import { asleep } from './asleep';
+import { asleep, away } from './hours';
 import { clockText, countdownText, dayText } from './times';
 
 const HOURS_BEFORE = 1;
@@ -62,13 +61,16 @@ export function DayLine({ demo }: { demo: boolean }) {
                 <path d="M0 0v8" stroke="var(--on-enamel)" strokeWidth="1" opacity="0.12" />
               </pattern>
             </defs>
-            {nights(from, to, kitchen).map(([a, b]) => (
-              <g key={a}>
+            {[
+              ...stretches(from, to, (at) => asleep(at, kitchen)).map((span) => ({ span, what: 'night' })),
+              ...stretches(from, to, (at) => away(at, kitchen)).map((span) => ({ span, what: 'away' })),
+            ].map(({ span: [a, b], what }) => (
+              <g key={`${what}${a}`}>
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="var(--enamel-deep)" />
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="url(#night)" />
                 {x(b) - x(a) > 60 && (
                   <text x={x(a) + 8} y={AXIS + rows * ROW - 9} fontSize="14" fill="var(--on-enamel-soft)">
-                    night
+                    {what}
                   </text>
                 )}
               </g>
@@ -160,15 +162,15 @@ function Strand({
   );
 }
 
-/** The nights between two moments, as [from, to]. */
-function nights(from: number, to: number, kitchen: Kitchen): [number, number][] {
+/** The stretches between two moments in which something holds, as [from, to], by the hour. */
+function stretches(from: number, to: number, holds: (at: number) => boolean): [number, number][] {
   const found: [number, number][] = [];
   let at = startOfHour(from).getTime();
   let begin: number | null = null;
   for (; at <= to + 3_600_000; at = addHours(at, 1).getTime()) {
-    const dark = asleep(at, kitchen);
-    if (dark && begin === null) begin = Math.max(at, from);
-    if (!dark && begin !== null) {
+    const inside = holds(at);
+    if (inside && begin === null) begin = Math.max(at, from);
+    if (!inside && begin !== null) {
       found.push([begin, at]);
       begin = null;
     }

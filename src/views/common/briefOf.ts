@@ -1,13 +1,16 @@
+import { parseISO } from 'date-fns';
 import { ACIDS } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
-import type { Kitchen } from '../../files/backup';
+import type { Kitchen } from '../../files/kitchen';
 import { methodById } from '../../makes';
 import { numberOption } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
+import { planBrief } from '../../plan/plan';
 import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
+import { roomOverC } from './hours';
 
 export type BriefResult = { brief: Brief | null; faults: Fault[] };
 
@@ -159,5 +162,17 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   if (faults.length > 0) return { brief: null, faults };
   const brief = parse<Brief>(briefSchema, value);
   if (!brief.ok) return { brief: null, faults: brief.faults };
-  return { brief: brief.value, faults: [] };
+  return { brief: withRoom(brief.value, kitchen, nowWall), faults: [] };
+}
+
+/** A brief with the room as it is over the hours of its make, where the kitchen is colder or warmer by night. */
+function withRoom(brief: Brief, kitchen: Kitchen, nowWall: string): Brief {
+  if (kitchen.roomNightC == null) return brief;
+  const planned = planBrief(brief, { spread: false });
+  if (!planned.ok) return brief;
+  const { totalHours } = planned.value.plan.predictions;
+  const startMs = brief.readyBy
+    ? parseISO(brief.readyBy).getTime() - totalHours * 3_600_000
+    : parseISO(brief.start ?? nowWall).getTime();
+  return { ...brief, roomC: roomOverC(kitchen, startMs, totalHours) };
 }

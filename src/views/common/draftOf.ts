@@ -1,5 +1,5 @@
 import { crudeProteinPct } from '../../core/milk/species';
-import type { Kitchen } from '../../files/backup';
+import type { Kitchen } from '../../files/kitchen';
 import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';

@@ -1,32 +1,36 @@
 import { useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Quantity } from '../../core/units/format';
-import type { Kitchen } from '../../files/backup';
+import type { Kitchen } from '../../files/kitchen';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { NumberField } from '../../ui/parts/NumberField';
 import { faultText } from '../common/faultText';
 
-type KitchenField =
-  | 'roomC'
-  | 'altitudeM'
-  | 'potLitres'
-  | 'mouldLitres'
-  | 'asleepFrom'
-  | 'asleepTo'
-  | 'iceReadsC'
-  | 'boilReadsC';
-
-const RANGES: Record<KitchenField, { min: number; max: number }> = {
+const RANGES = {
   roomC: BOUNDS.roomC,
+  roomNightC: BOUNDS.roomC,
+  tapC: BOUNDS.waterC,
+  fridgeC: BOUNDS.fridgeC,
   altitudeM: BOUNDS.altitudeM,
-  potLitres: BOUNDS.potLitres,
-  mouldLitres: BOUNDS.mouldLitres,
   asleepFrom: BOUNDS.hourOfDay,
   asleepTo: BOUNDS.hourOfDay,
-  iceReadsC: { min: -10, max: 10 },
-  boilReadsC: { min: 80, max: 110 },
-};
+  awayFrom: BOUNDS.hourOfDay,
+  awayTo: BOUNDS.hourOfDay,
+  hands: BOUNDS.hands,
+  dropMl: BOUNDS.dropMl,
+} as const;
+
+export interface KitchenNumberProps {
+  name: keyof typeof RANGES;
+  label: string;
+  quantity: Quantity;
+  step: number;
+  unit?: string;
+  /** May be left empty. */
+  optional?: boolean;
+  change(part: Partial<Kitchen>): void;
+}
 
 /** A number of the kitchen: taken when it is right, kept as typed and marked when it is not. */
 export function KitchenNumber({
@@ -37,16 +41,7 @@ export function KitchenNumber({
   change,
   unit = '',
   optional = false,
-}: {
-  name: KitchenField;
-  label: string;
-  quantity: Quantity;
-  step: number;
-  unit?: string;
-  /** May be left empty. */
-  optional?: boolean;
-  change(part: Partial<Kitchen>): void;
-}) {
+}: KitchenNumberProps) {
   const value = useAppSelector((state) => state.kitchen[name]) ?? null;
   const format = useFormat();
   const [typed, setTyped] = useState<{ value: number | null; text: string | null } | null>(null);

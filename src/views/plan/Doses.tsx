@@ -3,6 +3,7 @@ import { Link } from 'react-router';
 import { amountOfGrams, gramsOfProduct } from '../../core/acid/acids';
 import { bufferOf } from '../../core/acid/buffer';
 import { pHAfter, titrantOf } from '../../core/acid/titrate';
+import { DROP_ML } from '../../core/coagulant/strength';
 import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
 import { methodById } from '../../makes';
@@ -13,6 +14,7 @@ import { acidStandIns } from '../../plan/standIns';
 import { acidText, doseText } from '../../plan/telling';
 import { pailOf as milkOf, NO_DEPARTURE } from '../../plan/world';
 import { useFormat } from '../../store/hooks';
+import { useAppSelector } from '../../store/store';
 
 /** The computation behind a dose, alone in the reckoner. */
 const RECKONED: Partial<Record<Dose['id'], string>> = {
@@ -22,9 +24,13 @@ const RECKONED: Partial<Record<Dose['id'], string>> = {
   'brine-salt': 'brine',
 };
 
+const SPOON_TSP = { '1/8': 0.125, '1/4': 0.25, '1/2': 0.5, '1': 1 } as const;
+
 /** To weigh out: grams first, then the spoon that comes closest and what that does, then what to hold back and why. */
 export function Doses({ planned }: { planned: Planned }) {
   const format = useFormat();
+  const { dropMl = DROP_ML, smallestSpoon = '1/8' } = useAppSelector((state) => state.kitchen);
+  const measures = { dropMl, smallestTsp: SPOON_TSP[smallestSpoon] };
   return (
     <section aria-label="To weigh out">
       <h2 className="text-[23px]">To weigh out</h2>
@@ -46,7 +52,7 @@ export function Doses({ planned }: { planned: Planned }) {
               </span>
               <span className="figure text-[28px] whitespace-nowrap">{doseText(dose, format)}</span>
             </div>
-            {spoonLine(dose, planned, format).map((line) => (
+            {spoonLine(dose, planned, format, measures).map((line) => (
               <p key={line} className="text-[15px]">
                 {line}
               </p>
@@ -77,13 +83,29 @@ export function Doses({ planned }: { planned: Planned }) {
   );
 }
 
+/** What the kitchen measures small amounts with. */
+interface Measures {
+  dropMl: number;
+  smallestTsp: number;
+}
+
 /** What the nearest spoons hold and what that rounding does to the result; drops, tablets and sachets as they are. */
-function spoonLine(dose: Dose, planned: Planned, format: Format): string[] {
+function spoonLine(
+  dose: Dose,
+  planned: Planned,
+  format: Format,
+  { dropMl, smallestTsp }: Measures,
+): string[] {
   if (dose.spoons === '') return [];
+  if (/drops$/.test(dose.spoons) && dose.millilitres !== null) {
+    const drops = Math.max(1, Math.round(dose.millilitres / dropMl));
+    return [`about ${format.number(drops)} ${drops === 1 ? 'drop' : 'drops'}`];
+  }
   const spoonable =
     SPOONABLES.find((one) => one === dose.ingredient) ?? (/salt/.test(dose.id) ? 'fine salt' : null);
   if (!spoonable) return dose.spoons === doseText(dose, format) ? [] : [`about ${dose.spoons}`];
-  const held = spoonsFor(spoonable, dose.grams);
+  const held = spoonsFor(spoonable, dose.grams, smallestTsp);
+  if (held.text === '') return ['too little for your smallest spoon: weigh it'];
   const off = (100 * (held.grams - dose.grams)) / dose.grams;
   const by =
     Math.abs(off) < 0.5

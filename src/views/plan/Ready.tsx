@@ -2,8 +2,9 @@ import { useMemo } from 'react';
 import { kitOf } from '../../plan/kit';
 import { timesTheMilk } from '../../plan/larger';
 import type { Planned } from '../../plan/plan';
-import { useFormat } from '../../store/hooks';
+import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
+import { checksDue } from '../common/thermometers';
 import { hoursText } from '../common/times';
 
 const TIMES = 3;
@@ -13,6 +14,7 @@ export function Ready({ planned }: { planned: Planned }) {
   const format = useFormat();
   const kitchen = useAppSelector((state) => state.kitchen);
   const kit = useMemo(() => kitOf(planned, format, kitchen), [planned, format, kitchen]);
+  const due = checksDue(kitchen.thermometers ?? [], useNow(3_600_000));
   const larger = useMemo(() => timesTheMilk(planned.plan, TIMES), [planned.plan]);
   return (
     <div className="mt-6 grid gap-x-7 gap-y-5 tab:grid-cols-2">
@@ -25,6 +27,12 @@ export function Ready({ planned }: { planned: Planned }) {
             </li>
           ))}
         </ul>
+        {due.length > 0 && (
+          <p className="stitch mt-1 pt-1.5 text-[15px]">
+            <strong>Check first:</strong> {due.join(' and ')}, in crushed ice and at the boil; the last check
+            is over a month old.
+          </p>
+        )}
       </section>
       {larger && <Worth planned={planned} larger={larger} />}
     </div>

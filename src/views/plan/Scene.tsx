@@ -7,6 +7,7 @@ import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
 import { pailOf } from '../common/pail';
 import { hoursText } from '../common/times';
+import { Clashes } from './Clashes';
 import { Doses } from './Doses';
 import { FamilyLine } from './FamilyLine';
 import { Hinges } from './Hinges';
@@ -71,7 +72,8 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
           <p className="text-[16px]">
             Start {times.startText}, ready {times.readyText}.
           </p>
-          <StartButton brief={brief} />
+          <Clashes plan={plan} startMs={times.startMs} />
+          <StartButton brief={brief} plan={plan} />
         </div>
       </div>
       <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />

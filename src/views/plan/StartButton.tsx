@@ -5,20 +5,23 @@ import { toast } from 'sonner';
 import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { MODEL_VERSION, planBrief } from '../../plan/plan';
+import type { Plan } from '../../plan/schema';
 import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { takenBy } from '../common/goods';
+import { PotPicker, usePot } from './PotPicker';
 
 /** Freezes the plan into a make and goes to the pot. */
-export function StartButton({ brief }: { brief: Brief | null }) {
+export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }) {
   const { clock, db, planner } = usePorts();
   const navigate = useNavigate();
   const milkId = useAppSelector((state) => state.draft.milkId);
   const milks = useAppSelector((state) => state.data.milks);
   const chosen = useAppSelector((state) => state.draft.goods);
   const goods = useAppSelector((state) => state.data.goods);
+  const pot = usePot(plan);
   const [starting, setStarting] = useState(false);
   const start = async () => {
     if (starting || !brief) return;
@@ -45,6 +48,7 @@ export function StartButton({ brief }: { brief: Brief | null }) {
           plan: planned.plan,
           parameters: planned.parameters,
           modelVersion: MODEL_VERSION,
+          ...(pot.chosen && { pot: pot.chosen }),
           taken: takenBy(planned.plan, chosen, goods),
         },
         at,
@@ -58,14 +62,17 @@ export function StartButton({ brief }: { brief: Brief | null }) {
     }
   };
   return (
-    <Button
-      tone="main"
-      className="mt-4 w-full text-[19px]"
-      size="usual"
-      disabled={brief === null || starting}
-      onClick={() => void start()}
-    >
-      Take it to the pot
-    </Button>
+    <>
+      {pot.choices.length > 1 && <PotPicker pot={pot} />}
+      <Button
+        tone="main"
+        className="mt-4 w-full text-[19px]"
+        size="usual"
+        disabled={brief === null || starting}
+        onClick={() => void start()}
+      >
+        Take it to the pot
+      </Button>
+    </>
   );
 }

@@ -29,10 +29,16 @@ describe('what the milk could become', () => {
     expect(all({ homogenised: true }).get('paneer')?.against).toEqual([]);
     expect(all({ treatment: 'boiled' }).get('squeaky-curds')?.plan).toBeNull();
     expect(
-      all({}, { ...USUAL_KITCHEN, potLitres: 3 })
+      all(
+        {},
+        {
+          ...USUAL_KITCHEN,
+          pots: [{ id: 'pan', name: 'pan', litres: 3, kind: 'enamel' }],
+        },
+      )
         .get('paneer')
         ?.against.join(),
-    ).toMatch(/pot is too small/);
+    ).toMatch(/pots are too small/);
     const tonight = all({ when: 'readyBy', moment: '2026-11-26T12:00' });
     expect(tonight.get('goat-lactic')?.against.join()).toMatch(/would have had to start/);
     expect(tonight.get('whole-milk-ricotta')?.against).toEqual([]);
@@ -44,5 +50,7 @@ describe('what the milk could become', () => {
     const nightShift = { ...USUAL_KITCHEN, asleepFrom: 8, asleepTo: 16 };
     expect(all(evening, nightShift).get('paneer')?.against).toEqual([]);
     expect(all({}, nightShift).get('paneer')?.against.join()).toMatch(/wants you at/);
+    const office = { ...USUAL_KITCHEN, awayFrom: 9, awayTo: 17 };
+    expect(all({}, office).get('paneer')?.against.join()).toMatch(/wants you at/);
   });
 });

@@ -1,14 +1,14 @@
 import type { Format } from '../../core/units/format';
-import type { Kitchen } from '../../files/backup';
+import type { Kitchen } from '../../files/kitchen';
 import { allMethods } from '../../makes';
 import type { Family, Method } from '../../makes/method';
-import { potWanted } from '../../plan/kit';
 import { planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
+import { potFor } from '../../plan/tools';
 import type { Draft } from '../../store/slices/draft';
-import { asleep } from '../common/asleep';
 import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
+import { unattended } from '../common/hours';
 import { clockText, momentText } from '../common/times';
 import { timesOf } from './planTimes';
 
@@ -27,10 +27,11 @@ export const SHELVES: readonly { families: readonly Family[]; name: string; how:
   { families: ['squeaky-curd', 'pressed-fresh'], name: 'Squeaky and pressed', how: 'cut, cook, knit' },
 ];
 
-/** The first moment at night when a plan wants hands, ms; null where it wants none. */
+/** The first moment when nobody is there and a plan wants hands, ms; null where there is none. */
 export function nightCall(plan: Plan, startMs: number, kitchen: Kitchen): number | null {
   const stage = plan.stages.find(
-    (one) => one.kind !== 'store' && one.handsOnMin > 0 && asleep(startMs + one.startMin * 60_000, kitchen),
+    (one) =>
+      one.kind !== 'store' && one.handsOnMin > 0 && unattended(startMs + one.startMin * 60_000, kitchen),
   );
   return stage ? startMs + stage.startMin * 60_000 : null;
 }
@@ -41,8 +42,7 @@ function objections(method: Method, plan: Plan, draft: Draft, kitchen: Kitchen, 
   if (startMs < now - 90_000) found.push(`would have had to start ${momentText(startMs, now)}`);
   const night = nightCall(plan, startMs, kitchen);
   if (night !== null) found.push(`wants you at ${clockText(night)}`);
-  const pot = kitchen.potLitres ?? null;
-  if (pot !== null && potWanted(plan) > pot) found.push('your pot is too small');
+  if (potFor(plan, kitchen.pots)?.fits === false) found.push('your pots are too small');
   const usualFat = method.usual.fatPct;
   const fat = draft.fields.fatPct.value ?? 0;
   if (usualFat !== undefined && fat > usualFat + 1) found.push('made from leaner milk as a rule');

@@ -1,5 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
+import { boilingC } from '../../core/heat/boiling';
 import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
 import { tellingOf } from '../../plan/telling';
@@ -8,8 +9,10 @@ import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { warmSoFar } from '../../run/warm';
 import { useFormat, useNow } from '../../store/hooks';
+import { useAppSelector } from '../../store/store';
 import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
+import { shownAs } from '../common/thermometers';
 import { clockText, countdownText, hoursText, momentText } from '../common/times';
 import { Coming } from './Coming';
 import { RampSays, Steps } from './Guidance';
@@ -45,6 +48,9 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
       document.title = 'Plump Pail';
     };
   }, [title]);
+  const kitchen = useAppSelector((app) => app.kitchen);
+  const shown =
+    stage.targetC === null ? '' : shownAs(stage.targetC, kitchen, boilingC(kitchen.altitudeM), format);
   const heading = useRef<HTMLHeadingElement>(null);
   // A new stage takes the keyboard with it, so that Tab goes on from what to do now.
   const focused = useRef('');
@@ -97,6 +103,11 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             </span>
           </p>
         </div>
+        {shown !== '' && stage.targetC !== null && (
+          <p className="mt-2 text-[18px]">
+            At {format.temp(stage.targetC)} <strong>{shown}</strong>.
+          </p>
+        )}
         <RampSays state={state} now={now} />
         <div className="flex flex-col-reverse tab:flex-col">
           <Steps moment={moment} />

@@ -1,22 +1,4 @@
 import { useEffect, useState } from 'react';
-import { boilingC } from '../../core/heat/boiling';
-import { probeOffsetC } from '../../core/heat/probe';
-import type { Format } from '../../core/units/format';
-import type { Kitchen } from '../../files/backup';
-
-/** What two checks of a thermometer say about its readings. */
-export function thermometerSays(kitchen: Kitchen, format: Format): string {
-  const offset = probeOffsetC(
-    kitchen.iceReadsC ?? null,
-    kitchen.boilReadsC ?? null,
-    boilingC(kitchen.altitudeM),
-  );
-  if (!offset)
-    return 'Check it in crushed ice and at the boil, and write down what it shows. Again each month.';
-  const at = (c: number) => format.tempStep(Math.abs(offset(c)));
-  const way = (c: number) => (offset(c) > 0 ? 'too high' : 'too low');
-  return `It reads ${at(35)} ${way(35)} at ${format.temp(35)}, ${at(90)} ${way(90)} at ${format.temp(90)}. Take that off, and check again in a month.`;
-}
 
 /** Above this share of the room the browser gives, a warning is due. */
 const NEARLY_FULL = 0.9;

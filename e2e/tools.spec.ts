@@ -1,0 +1,101 @@
+import { expect, test } from '@playwright/test';
+import { action, choose, open, toThePot, type } from './kitchen';
+
+test('pots, rings, moulds and thermometers are listed; wrong figures are answered; a plan names them', async ({
+  page,
+}) => {
+  await open(page, '/kitchen');
+  const pots = page.getByRole('region', { name: 'Pots and vats' });
+  await pots.getByRole('button', { name: 'A pot' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Holds').fill('a lot');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(sheet.getByRole('alert').first()).toContainText('give it a name');
+  await expect(sheet.getByRole('alert').nth(1)).toBeVisible();
+  await sheet.getByLabel('Name').fill('jam pan');
+  await sheet.getByLabel('Holds').fill('2000');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('give 0.50 to 1000\u00a0L');
+  await sheet.getByLabel('Holds').fill('4.5');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(pots).toContainText('4.5\u00a0L');
+
+  await page.getByRole('button', { name: 'A thermometer' }).click();
+  await sheet.getByLabel('Name').fill('dial');
+  await sheet.getByLabel('In ice water').fill('2');
+  await sheet.getByLabel('At the boil').fill('102');
+  await sheet.getByLabel('Checked on').fill('2026-09-01');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(page.getByRole('region', { name: 'Thermometers' })).toContainText(
+    'Reads 2.0\u00a0°C too high at 35\u00a0°C, 2.0\u00a0°C too high at 90\u00a0°C. Checked 86 days ago: check it again.',
+  );
+
+  await page.getByRole('button', { name: 'A ring or burner' }).click();
+  await sheet.getByLabel('Name').fill('camping ring');
+  await sheet.getByLabel('Rated').fill('0.4');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  const ready = page.getByRole('region', { name: 'To have ready' });
+  await expect(ready).toContainText('yours, the jam pan of 4.5\u00a0L, is too small');
+  await type(page, 'Milk', '3');
+  await expect(ready).toContainText(': the jam pan');
+  await expect(ready).toContainText('the camping ring warms it in 2\u00a0h');
+  await expect(ready).toContainText('Check first: dial');
+  await toThePot(page);
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await page.getByRole('button', { name: 'Measured' }).click();
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('your dial shows 92.0\u00a0°C');
+
+  await page.goto('/kitchen');
+  await pots.getByRole('button', { name: 'take off jam pan' }).click();
+  await expect(pots).not.toContainText('4.5\u00a0L');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(pots).toContainText('4.5\u00a0L');
+  await page.reload();
+  await expect(pots).toContainText('4.5\u00a0L');
+});
+
+test('in inches and gallons a mould is what it is in centimetres', async ({ page }) => {
+  await open(page, '/kitchen');
+  await page.getByRole('radio', { name: 'US gallons, cups' }).click();
+  await page.getByRole('button', { name: 'A mould or basket' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Name').fill('hoop');
+  await sheet.getByLabel('Across').fill('6');
+  await sheet.getByLabel('High').fill('5');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('radio', { name: 'litres' }).click();
+  await page.getByRole('button', { name: 'change hoop' }).click();
+  await expect(sheet.getByLabel('Across')).toHaveValue('15.24');
+  await expect(sheet.getByLabel('High')).toHaveValue('12.7');
+});
+
+test('a night colder than the day makes a long set longer; a small make of the day stays as it is', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Goat’s lactic log');
+  const ready = page.getByText(/^Start now, ready/);
+  const before = await ready.textContent();
+  await page.goto('/kitchen');
+  await page.getByRole('textbox', { name: 'Room by night' }).fill('12');
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(ready).not.toHaveText(before ?? '');
+});
+
+test('two makes that want the same hands are told so, and a second pair of hands ends it', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await expect(action(page)).toBeVisible();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  const twice = page.getByRole('list', { name: 'Both hands wanted twice' });
+  await expect(twice).toContainText('wants you for');
+  await page.goto('/kitchen');
+  await page.getByRole('button', { name: 'Pairs of hands: more' }).click();
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await expect(page.getByRole('heading', { name: 'To weigh out' })).toBeVisible();
+  await expect(twice).toHaveCount(0);
+});

@@ -1,0 +1,39 @@
+import { carryOverC, type HeatSource, usualCarryOverC } from '../core/heat/carryOver';
+import { learnedCarryOverC } from '../core/heat/learn';
+import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
+import type { MakeState } from './state';
+
+/** A pot still climbs for so long after the heat went off, min. Common practice. */
+const COASTS_MIN = 10;
+
+/**
+ * How far a make's pot coasted each time it was told to turn the heat off, °C: from the reading that brought the
+ * advice to the warmest one in the ten minutes after it. A warming without a later reading says nothing.
+ */
+export function coastsOf(state: MakeState): number[] {
+  return state.advice
+    .filter((one) => one.about.endsWith(' turn-off'))
+    .flatMap(({ at }) => {
+      const off = state.readings.findLast((one) => one.at <= at);
+      const later = state.readings.filter((one) => one.at > at && one.at <= at + COASTS_MIN * 60_000);
+      if (!off || later.length === 0) return [];
+      return [Math.max(0, Math.max(...later.map((one) => one.tempC)) - off.tempC)];
+    });
+}
+
+/**
+ * How far `litres` in a pot will coast, °C: what its earlier makes did, a degree in ten litres being two in five; the
+ * usual of its heat source, or of a middling one, until there is any.
+ */
+export function carryOverFor(
+  potId: string,
+  litres: number,
+  states: readonly MakeState[],
+  source: HeatSource | null = null,
+): number {
+  const degreeLitres = states
+    .filter((state) => state.pot?.id === potId)
+    .flatMap((state) => coastsOf(state).map((coast) => coast * (state.plan.brief.milk.litres ?? 1)));
+  const usual = source ? carryOverC(source, litres * USUAL_MILK_KG_PER_L) : usualCarryOverC(litres);
+  return learnedCarryOverC(degreeLitres, usual * litres) / litres;
+}

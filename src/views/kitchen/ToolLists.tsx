@@ -1,0 +1,215 @@
+import { type ReactNode, useState } from 'react';
+import { toast } from 'sonner';
+import type { Fault } from '../../core/faults/fault';
+import { parse } from '../../core/faults/zodFaults';
+import { boilingC } from '../../core/heat/boiling';
+import { FIELD_UNITS } from '../../core/units/format';
+import type { Kitchen, Mould, PotOwned } from '../../files/kitchen';
+import { mouldLitres } from '../../plan/tools';
+import { useFormat, useNow } from '../../store/hooks';
+import { useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Sheet } from '../../ui/parts/Sheet';
+import { TextLine } from '../../ui/parts/TextLine';
+import { faultText } from '../common/faultText';
+import { TOOLS, type Tool, type ToolSpec, toolOf, wordsOf } from './tools';
+
+type Change = (part: Partial<Kitchen>) => void;
+
+/** What stands in the kitchen: pots, heat, moulds, thermometers, each a list of its own. */
+export function ToolLists({ change }: { change: Change }) {
+  return (
+    <div className="mt-2 grid gap-x-10 gap-y-6 tab:grid-cols-2">
+      {TOOLS.map((spec) => (
+        <ToolShelf key={spec.list} spec={spec} change={change} />
+      ))}
+    </div>
+  );
+}
+
+function ToolShelf({ spec, change }: { spec: ToolSpec; change: Change }) {
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const format = useFormat();
+  const now = useNow(600_000);
+  const tools: readonly Tool[] = kitchen[spec.list] ?? [];
+  const write = (next: readonly Tool[]) => change({ [spec.list]: next });
+  const keep = (tool: Tool) =>
+    write(
+      tools.some((one) => one.id === tool.id)
+        ? tools.map((one) => (one.id === tool.id ? tool : one))
+        : [...tools, tool],
+    );
+  const remove = (tool: Tool) => {
+    write(tools.filter((one) => one !== tool));
+    toast(`${tool.name} is off the list.`, { action: { label: 'Put it back', onClick: () => write(tools) } });
+  };
+  return (
+    <section aria-label={spec.title}>
+      <div className="flex items-center justify-between gap-3">
+        <h3 className="text-[20px]">{spec.title}</h3>
+        <ToolSheet
+          spec={spec}
+          keep={keep}
+          trigger={
+            <Button size="small" className="min-h-11">
+              {spec.add}
+            </Button>
+          }
+        />
+      </div>
+      {tools.length === 0 && <p className="stitch mt-2 pt-2 text-[15px] text-ink-soft">{spec.empty}</p>}
+      <ul>
+        {tools.map((tool) => (
+          <li key={tool.id} className="stitch mt-2 flex items-end gap-3 pt-2">
+            <Outline spec={spec} tool={tool} />
+            <div className="min-w-0 flex-1">
+              <p className="name text-[18px]">{tool.name}</p>
+              <p className="text-[15px] text-ink-soft">
+                {spec.says(tool, format, { boilsAtC: boilingC(kitchen.altitudeM), now })}
+              </p>
+            </div>
+            <span className="flex shrink-0">
+              <ToolSheet
+                spec={spec}
+                tool={tool}
+                keep={keep}
+                trigger={
+                  <Button size="small" tone="quiet" className="min-h-11" aria-label={`change ${tool.name}`}>
+                    change
+                  </Button>
+                }
+              />
+              <Button
+                size="small"
+                tone="quiet"
+                className="min-h-11"
+                aria-label={`take off ${tool.name}`}
+                onClick={() => remove(tool)}
+              >
+                take off
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+const OUTLINE = 46;
+/** A vessel of this many litres fills its outline. */
+const FULL_LITRES = { pots: 40, moulds: 4 } as const;
+
+/** A pot or mould in outline, to the scale of its list. */
+function Outline({ spec, tool }: { spec: ToolSpec; tool: Tool }) {
+  if (spec.list !== 'pots' && spec.list !== 'moulds') return null;
+  const litres = spec.list === 'pots' ? (tool as PotOwned).litres : mouldLitres(tool as Mould);
+  const side = OUTLINE * Math.min(1, Math.max(0.22, Math.cbrt(litres / FULL_LITRES[spec.list])));
+  const inset = spec.list === 'moulds' && (tool as Mould).sides === 'tapered' ? side * 0.12 : 0;
+  const left = (OUTLINE - side) / 2;
+  const top = OUTLINE - side * 0.85;
+  return (
+    <svg
+      width={OUTLINE + 10}
+      height={OUTLINE + 3}
+      viewBox={`-5 -1 ${OUTLINE + 10} ${OUTLINE + 3}`}
+      aria-hidden="true"
+    >
+      <path
+        d={`M${left} ${top}L${left + inset} ${OUTLINE}H${left + side - inset}L${left + side} ${top}`}
+        fill="var(--plate-soft)"
+        stroke="var(--rim)"
+        strokeWidth="2.5"
+        strokeLinejoin="round"
+      />
+      <path
+        d={`M${left - 3} ${top}H${left + side + 3}`}
+        stroke="var(--rim)"
+        strokeWidth="3.5"
+        strokeLinecap="round"
+      />
+    </svg>
+  );
+}
+
+function ToolSheet({
+  spec,
+  tool,
+  keep,
+  trigger,
+}: {
+  spec: ToolSpec;
+  tool?: Tool;
+  keep(tool: Tool): void;
+  trigger: ReactNode;
+}) {
+  const format = useFormat();
+  const [open, setOpen] = useState(false);
+  const [words, setWords] = useState(() => wordsOf(spec, tool, format));
+  const [faults, setFaults] = useState<Fault[]>([]);
+  const set = (key: string) => (value: string) => setWords((was) => ({ ...was, [key]: value }));
+  const submit = () => {
+    const read = parse<Tool>(spec.schema, toolOf(spec, words, tool?.id ?? crypto.randomUUID(), format));
+    if (!read.ok) {
+      setFaults(read.faults);
+      return;
+    }
+    keep(read.value);
+    setOpen(false);
+  };
+  return (
+    <Sheet
+      title={tool ? tool.name : spec.add}
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next) {
+          setWords(wordsOf(spec, tool, format));
+          setFaults([]);
+        }
+      }}
+      trigger={trigger}
+    >
+      <form
+        className="mt-3 max-h-[64vh] space-y-2 overflow-y-auto pr-2"
+        onSubmit={(event) => {
+          event.preventDefault();
+          submit();
+        }}
+      >
+        {spec.fields.map(({ key, label, kind, quantity = 'plain', unit, options = [] }) => {
+          const fault = faults.find((one) => one.path === key);
+          return (
+            <div key={key}>
+              {kind === 'choice' ? (
+                <Select
+                  label={label}
+                  value={words[key] ?? ''}
+                  options={options.map((value) => ({ value, text: value }))}
+                  onChange={set(key)}
+                />
+              ) : (
+                <TextLine
+                  label={label}
+                  type={kind === 'day' ? 'date' : 'text'}
+                  unit={unit ?? FIELD_UNITS[quantity].unit(format.units)}
+                  value={words[key] ?? ''}
+                  onChange={set(key)}
+                />
+              )}
+              {fault && <FaultText>{faultText(fault, format, quantity, unit)}</FaultText>}
+            </div>
+          );
+        })}
+        <div className="flex justify-end gap-4 pt-3">
+          <Button onClick={() => setOpen(false)}>Leave it</Button>
+          <Button tone="main" type="submit">
+            Keep it
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}

@@ -1,0 +1,55 @@
+import { useMemo } from 'react';
+import type { Plan } from '../../plan/schema';
+import { potFor } from '../../plan/tools';
+import { carryOverFor } from '../../run/pots';
+import { useFormat } from '../../store/hooks';
+import { draftChanged } from '../../store/slices/draft';
+import { selectMakes, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
+import { Select } from '../../ui/parts/Select';
+
+/** The pot a plan is to be made in: the one chosen, or the smallest free one that holds it. */
+export function usePot(plan: Plan) {
+  const { pots = [], hobs = [] } = useAppSelector((state) => state.kitchen);
+  const potId = useAppSelector((state) => state.draft.potId);
+  const makes = useAppSelector(selectMakes);
+  const running = useAppSelector(selectRunning);
+  return useMemo(() => {
+    const busy = new Map(running.flatMap(({ state }) => (state.pot ? [[state.pot.id, state.name]] : [])));
+    const free = pots.filter((pot) => !busy.has(pot.id));
+    const pot = pots.find((one) => one.id === potId) ?? potFor(plan, free)?.pot ?? null;
+    const [first, ...rest] = hobs;
+    const source = first && rest.every((hob) => hob.source === first.source) ? first.source : null;
+    return {
+      choices: pots.map((one) => ({ ...one, madeIn: busy.get(one.id) ?? null })),
+      chosen: pot && {
+        id: pot.id,
+        name: pot.name,
+        carryOverC: carryOverFor(
+          pot.id,
+          plan.brief.milk.litres ?? 1,
+          makes.map(({ state }) => state),
+          source,
+        ),
+      },
+    };
+  }, [plan, pots, hobs, potId, makes, running]);
+}
+
+/** Which pot, where the kitchen has several. */
+export function PotPicker({ pot }: { pot: ReturnType<typeof usePot> }) {
+  const dispatch = useAppDispatch();
+  const format = useFormat();
+  return (
+    <div className="mt-3">
+      <Select
+        label="Made in"
+        value={pot.chosen?.id ?? ''}
+        options={pot.choices.map(({ id, name, litres, madeIn }) => ({
+          value: id,
+          text: `${name}, ${format.litres(litres)}${madeIn ? ` (${madeIn.split(',')[0]} is in it)` : ''}`,
+        }))}
+        onChange={(potId) => dispatch(draftChanged({ potId }))}
+      />
+    </div>
+  );
+}
