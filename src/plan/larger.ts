@@ -1,13 +1,13 @@
 import { BOUNDS } from '../core/faults/bounds';
-import { planBrief } from './plan';
+import { type Planned, planBrief } from './plan';
 import type { Plan } from './schema';
 
-/** The same plan with so many times the milk, and the cream with it; null where no pot is that big. */
-export function timesTheMilk(plan: Plan, times: number): Plan | null {
+/** The same plan with so many times the milk, and the cream with it; null where no pot is that big, or that small. */
+export function scaledBy(plan: Plan, times: number): Planned | null {
   const { brief } = plan;
   const litres = (brief.milk.litres ?? 0) * times;
-  if (litres > BOUNDS.litres.max) return null;
-  const larger = planBrief(
+  if (litres > BOUNDS.litres.max || litres < BOUNDS.litres.min) return null;
+  const scaled = planBrief(
     {
       ...brief,
       milk: { ...brief.milk, litres },
@@ -15,5 +15,8 @@ export function timesTheMilk(plan: Plan, times: number): Plan | null {
     },
     { spread: false },
   );
-  return larger.ok ? larger.value.plan : null;
+  return scaled.ok ? scaled.value : null;
 }
+
+/** The larger plan alone. */
+export const timesTheMilk = (plan: Plan, times: number): Plan | null => scaledBy(plan, times)?.plan ?? null;

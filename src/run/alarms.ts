@@ -16,6 +16,7 @@ const SHORTEST_MIN = 3;
 /** The alarm of a running make at its stage under way; null where its end is the maker's own doing. */
 export function alarmOf(makeId: string, state: MakeState): Alarm | null {
   const stage = stageAt(state);
+  if (state.pausedAt !== null || state.handedAt !== null) return null;
   if (stageKind(stage.kind).endedBy === 'done') return null;
   const dueAt = expectedEnd(state);
   if (dueAt - state.stageStartedAt < SHORTEST_MIN * 60_000) return null;

@@ -33,6 +33,10 @@ export const eventSchema = z.discriminatedUnion('type', [
         carryOverC: boundedBy(0, 60, '°C'),
       })
       .optional(),
+    /** The stage it begins with, where what lies before has been done elsewhere. */
+    fromStage: z.string().max(60).optional(),
+    /** Written into the book after it was over: only what came out is known, not how it went. */
+    entered: z.boolean().optional(),
     /** What it takes from the shelf. */
     taken: z
       .array(
@@ -48,6 +52,25 @@ export const eventSchema = z.discriminatedUnion('type', [
   }),
   z.strictObject({ ...stamped, type: z.literal('done'), stage: z.string() }),
   z.strictObject({ ...stamped, type: z.literal('back'), from: z.string() }),
+  /** A stage left out. */
+  z.strictObject({ ...stamped, type: z.literal('skipped'), stage: z.string() }),
+  /** The clock of the stage under way waits, and goes on. */
+  z.strictObject({ ...stamped, type: z.literal('paused') }),
+  z.strictObject({ ...stamped, type: z.literal('resumed') }),
+  /** The curd was parted: this make goes on with `share` of it, by a plan for so much; the rest with another make. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('split'),
+    share: boundedBy(0.05, 0.95),
+    otherId: z.string().max(64),
+    plan: planSchema,
+    parameters: z.record(z.string(), z.unknown()),
+  }),
+  /** Another value for a reading that was noted wrongly: °C, pH or kg, as that reading has it. */
+  z.strictObject({ ...stamped, type: z.literal('corrected'), target: z.int().min(1), value: z.number() }),
+  /** The make went to another device, which writes from here on; and it came to this one. */
+  z.strictObject({ ...stamped, type: z.literal('handed') }),
+  z.strictObject({ ...stamped, type: z.literal('received') }),
   z.strictObject({ ...stamped, type: z.literal('temperature'), tempC: bounded('potTempC') }),
   z.strictObject({ ...stamped, type: z.literal('whey'), look: z.enum(WHEY_LOOKS) }),
   z.strictObject({ ...stamped, type: z.literal('pH'), pH: bounded('probePH') }),

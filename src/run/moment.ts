@@ -34,6 +34,8 @@ export interface Moment {
   bowl: NewEvent | null;
   pad: 'temperature' | 'pH' | 'weight';
   last: boolean;
+  /** Since when its clock waits, ms; null while it runs. */
+  pausedAt: number | null;
 }
 
 /** The moment of a running make. */
@@ -58,7 +60,9 @@ export function momentOf(state: MakeState, format: Format): Moment {
     bowl: null,
     pad: last || ['drain', 'press', 'salt'].includes(stage.kind) ? 'weight' : 'temperature',
     last,
+    pausedAt: state.pausedAt,
   };
+  if (state.pausedAt !== null) return pausedMoment(base, state.pausedAt);
   const ramp = rampAdvice(state);
   if (ramp?.kind === 'arriving') {
     base.endsAt = ramp.arrivesAt;
@@ -100,6 +104,21 @@ function turnsOf(state: MakeState): Moment['turns'] {
   if (wanted < 2) return null;
   const given = turnsIn(state);
   return { given, wanted, event: { type: 'turned', turn: given } };
+}
+
+function pausedMoment(base: Moment, pausedAt: number): Moment {
+  return {
+    ...base,
+    action: 'Paused',
+    target: null,
+    endsAt: pausedAt,
+    endsWhat: 'its clock waits',
+    steps: [
+      'Only the clock waits. Warm milk goes on souring and cooling, a set goes on setting: keep the lid on, and read the temperature before you go on.',
+    ],
+    main: { text: 'Go on', event: { type: 'resumed' } },
+    turns: null,
+  };
 }
 
 function setMoment(base: Moment, advice: SetAdvice, format: Format): Moment {

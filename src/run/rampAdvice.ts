@@ -2,7 +2,7 @@ import { usualCarryOverC } from '../core/heat/carryOver';
 import { learnedMinutes, learnPot, usualLoss } from '../core/heat/learn';
 import { potOf } from '../core/heat/pot';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
-import { type MakeState, stageAt } from './state';
+import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** Within this share of the planned time a ramp counts as on time. */
 const ON_TIME_SHARE = 0.1;
@@ -69,7 +69,7 @@ export function rampAdvice(state: MakeState): RampAdvice | null {
   const perMin = (last.tempC - first.tempC) / minutes;
   if (perMin < 0.05) return { kind: 'stalled', tempC: last.tempC };
   const arrivesAt = last.at + minutesLeft(state, readings, targetC, perMin) * 60_000;
-  const plannedAt = state.stageStartedAt + stage.durationMin.likely * 60_000;
+  const plannedAt = stageEndsAt(state);
   const late = (arrivesAt - plannedAt) / 60_000;
   const pace =
     Math.abs(late) <= stage.durationMin.likely * ON_TIME_SHARE ? 'on time' : late > 0 ? 'behind' : 'ahead';

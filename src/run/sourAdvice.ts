@@ -1,5 +1,5 @@
 import type { Planned } from '../plan/plan';
-import { type MakeState, stageAt } from './state';
+import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** A culture's pace is believed between these, against the planned one. */
 const PACE = { slowest: 0.35, fastest: 2.5 } as const;
@@ -66,7 +66,7 @@ export function sourAdvice(state: MakeState, planned: Planned): SourAdvice | nul
   const stage = stageAt(state);
   const toPH = (state.parameters[stage.id] as { toPH?: number } | undefined)?.toPH;
   if (toPH === undefined || !['set', 'acidify', 'slab'].includes(stage.kind)) return null;
-  const plannedEnd = state.stageStartedAt + stage.durationMin.likely * 60_000;
+  const plannedEnd = stageEndsAt(state);
   const curve = plannedCurve(state, planned);
   const reading = curve && state.pHs.findLast((one) => one.at > curve.at);
   if (!curve || !reading) return { toPH, readyAt: plannedEnd, last: null, pace: 1, says: 'as planned' };

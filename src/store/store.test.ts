@@ -78,10 +78,10 @@ describe('files', () => {
   it('a make goes out, is taken out, and comes back the same', async () => {
     await append(db, ID, { type: 'temperature', tempC: 21.5 }, 2000);
     const file = await exportMake(db, ID);
-    expect(await importMake(db, file)).toMatchObject({ ok: false });
+    expect(await importMake(db, file, 9000)).toMatchObject({ ok: false });
     expect(await removeMake(db, ID)).toEqual(file);
     expect(await db.events.count()).toBe(0);
-    expect(await importMake(db, JSON.parse(JSON.stringify(file)))).toEqual({ ok: true, value: ID });
+    expect(await importMake(db, JSON.parse(JSON.stringify(file)), 9000)).toEqual({ ok: true, value: ID });
     expect(await exportMake(db, ID)).toEqual(file);
   });
 
@@ -96,7 +96,7 @@ describe('files', () => {
       { ...other, version: 2 },
       null,
     ];
-    for (const value of broken) expect(await importMake(db, value)).toMatchObject({ ok: false });
+    for (const value of broken) expect(await importMake(db, value, 9000)).toMatchObject({ ok: false });
     expect(await db.makes.count()).toBe(1);
   });
 

@@ -3,8 +3,10 @@ import { parse } from '../core/faults/zodFaults';
 import { type Backup, backupSchema, upcastBackup } from '../files/backup';
 import { type MakeFile, makeSchema } from '../files/make';
 import { methodSchema } from '../makes/method';
+import type { MakeEvent } from '../run/events';
+import { stateOf } from '../run/state';
 import type { Database } from './db';
-import { readLog } from './log';
+import { append, readLog } from './log';
 import { USUAL_KITCHEN } from './slices/kitchen';
 
 /** One make as a file. */
@@ -12,27 +14,53 @@ export async function exportMake(db: Database, id: string): Promise<MakeFile> {
   return { format: 'plump-pail/make', version: 1, id, events: await readLog(db, id) };
 }
 
-async function put(db: Database, make: MakeFile) {
-  await db.makes.add({ id: make.id });
-  await db.events.bulkAdd(make.events.map((event) => ({ ...event, makeId: make.id })));
+/** Writes a make that is not here, as it is. */
+export async function put(db: Database, make: MakeFile): Promise<void> {
+  await db.transaction('rw', db.makes, db.events, async () => {
+    await db.makes.add({ id: make.id });
+    await db.events.bulkAdd(make.events.map((event) => ({ ...event, makeId: make.id })));
+  });
 }
 
-/** Takes a make in from a file; a bad file, or a make that is here already, changes nothing. */
-export async function importMake(db: Database, value: unknown): Promise<Result<string>> {
+/** Whether one log goes on where the other stops. */
+const goesOn = (from: readonly MakeEvent[], to: readonly MakeEvent[]): boolean =>
+  to.length > from.length &&
+  from.every((event, i) => event.type === to[i]?.type && event.at === to[i]?.at && event.seq === to[i]?.seq);
+
+/**
+ * Takes a make in from a file; a bad file changes nothing. A make that was handed over is written here from then on;
+ * one that is here already goes on where it stopped, if the file does, and is refused otherwise.
+ */
+export async function importMake(db: Database, value: unknown, at: number): Promise<Result<string>> {
   const read = parse<MakeFile>(makeSchema, value);
   if (!read.ok) return read;
   const make = read.value;
   return db.transaction('rw', db.makes, db.events, async (): Promise<Result<string>> => {
-    if (await db.makes.get(make.id)) {
+    const here = (await db.makes.get(make.id)) ? await readLog(db, make.id) : null;
+    if (here && !goesOn(here, make.events)) {
       return bad({
         path: 'id',
-        problem: 'is in the book already',
-        remedy: 'delete that make first if this file should replace it',
+        problem: 'is here already, and this file does not go on from where it stands here',
+        remedy: 'keep the one that is here, or take it out of the book first',
       });
     }
-    await put(db, make);
+    const events = here ? make.events.slice(here.length) : make.events;
+    if (!here) await db.makes.add({ id: make.id });
+    await db.events.bulkAdd(events.map((event) => ({ ...event, makeId: make.id })));
+    if (stateOf(make.events).handedAt !== null)
+      await db.events.add({ type: 'received', seq: make.events.length, at, makeId: make.id });
     return good(make.id);
   });
+}
+
+/** Hands a make over to another device: from here on only that one writes it. Returns its file; null says why not. */
+export async function handOver(
+  db: Database,
+  id: string,
+  at: number,
+): Promise<{ file: MakeFile } | { reason: string }> {
+  const done = await append(db, id, { type: 'handed' }, at);
+  return done.ok ? { file: await exportMake(db, id) } : { reason: done.reason };
 }
 
 /** Everything there is. */

@@ -13,7 +13,7 @@ import { YieldMark } from './YieldMark';
 /** The book: finished makes, each with what came out against what was planned. */
 export default function BookView() {
   const makes = useAppSelector(selectOver);
-  const { db } = usePorts();
+  const { clock, db } = usePorts();
   const navigate = useNavigate();
   const [wanted, setWanted] = useState('');
   const words = wanted.trim().toLowerCase();
@@ -44,7 +44,7 @@ export default function BookView() {
           <TakeFile
             text="Take in a make"
             take={async (value) => {
-              const taken = await importMake(db, value);
+              const taken = await importMake(db, value, clock.wall());
               if (taken.ok) navigate(`/book/${taken.value}`);
               return taken;
             }}

@@ -10,7 +10,7 @@ import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { draftSet } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
-import { exportMake, importMake, removeMake } from '../../store/vault';
+import { exportMake, put, removeMake } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../common/draftOf';
 import { RunTrack } from '../common/RunTrack';
@@ -57,7 +57,7 @@ export default function MakePage() {
     const removed = await removeMake(db, id);
     navigate('/book');
     toast(`${state.name} is out of the book.`, {
-      action: { label: 'Put it back', onClick: () => void importMake(db, removed) },
+      action: { label: 'Put it back', onClick: () => void put(db, removed) },
       duration: 20_000,
     });
   };

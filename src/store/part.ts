@@ -1,0 +1,52 @@
+import { scaledBy } from '../plan/larger';
+import type { MakeEvent } from '../run/events';
+import { objection, stageAt, stateOf } from '../run/state';
+import type { Database } from './db';
+import { readLog } from './log';
+
+/**
+ * Parts the curd of a running make: `share` of it stays, the rest goes on as a make of its own with the same past,
+ * each by a plan for its own half. Resolves to why it cannot be, or null when both are on the disk.
+ */
+export async function partCurd(
+  db: Database,
+  id: string,
+  share: number,
+  other: { id: string; name: string },
+  at: number,
+): Promise<string | null> {
+  return db.transaction('rw', db.makes, db.events, async (): Promise<string | null> => {
+    const log = await readLog(db, id);
+    const state = stateOf(log);
+    const halves = [share, 1 - share].map((part) => scaledBy(state.plan, part));
+    const [stays, goes] = halves;
+    if (!stays || !goes) return 'That leaves less than a plan can be made for: take a larger share.';
+    const split = (half: typeof stays, part: number, otherId: string) => ({
+      type: 'split' as const,
+      share: part,
+      otherId,
+      plan: half.plan,
+      parameters: half.parameters,
+    });
+    const reason = objection(state, split(stays, share, other.id));
+    if (reason) return reason;
+    if (goes.plan.stages[state.index]?.id !== stageAt(state).id)
+      return 'The smaller half would go another way: part it at another stage.';
+    const seq = log.length;
+    await db.events.add({ ...split(stays, share, other.id), seq, at, makeId: id });
+    await db.makes.add({ id: other.id });
+    // What came off the shelf stays booked with the first half.
+    const past = log.map((event): MakeEvent => {
+      if (event.type !== 'started') return event;
+      const { taken: _, ...started } = event;
+      return { ...started, name: other.name };
+    });
+    await db.events.bulkAdd(
+      [...past, { ...split(goes, 1 - share, id), seq, at } as MakeEvent].map((event) => ({
+        ...event,
+        makeId: other.id,
+      })),
+    );
+    return null;
+  });
+}
