@@ -86,7 +86,10 @@ describe('another device', () => {
       ok: false,
       faults: [{ path: 'id', remedy: expect.stringMatching(/keep the one/) }],
     });
-    expect(await importMake(db, given.file, 9000)).toMatchObject({ ok: false });
+    expect(await importMake(db, given.file, 9000)).toMatchObject({
+      ok: false,
+      faults: [{ problem: expect.stringMatching(/nothing new/) }],
+    });
     expect(await exportMake(db, ID)).toEqual(here);
   });
 });

@@ -22,9 +22,9 @@ export async function put(db: Database, make: MakeFile): Promise<void> {
   });
 }
 
-/** Whether one log goes on where the other stops. */
+/** Whether one log begins as the other stands, and goes on from there or ends there too. */
 const goesOn = (from: readonly MakeEvent[], to: readonly MakeEvent[]): boolean =>
-  to.length > from.length &&
+  to.length >= from.length &&
   from.every((event, i) => event.type === to[i]?.type && event.at === to[i]?.at && event.seq === to[i]?.seq);
 
 /**
@@ -37,6 +37,13 @@ export async function importMake(db: Database, value: unknown, at: number): Prom
   const make = read.value;
   return db.transaction('rw', db.makes, db.events, async (): Promise<Result<string>> => {
     const here = (await db.makes.get(make.id)) ? await readLog(db, make.id) : null;
+    if (here && goesOn(make.events, here)) {
+      return bad({
+        path: 'id',
+        problem: 'is in the book already, and this file says nothing new of it',
+        remedy: 'take that make out first if this file should replace it',
+      });
+    }
     if (here && !goesOn(here, make.events)) {
       return bad({
         path: 'id',

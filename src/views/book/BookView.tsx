@@ -45,7 +45,8 @@ export default function BookView() {
             text="Take in a make"
             take={async (value) => {
               const taken = await importMake(db, value, clock.wall());
-              if (taken.ok) navigate(`/book/${taken.value}`);
+              // The pot sends what is over back to the book.
+              if (taken.ok) navigate(`/pot/${taken.value}`);
               return taken;
             }}
           />

@@ -76,6 +76,9 @@ export default function MakePage() {
           ],
         ] as [string, string][])
       : []),
+    ...(state.parted
+      ? ([['curd parted', `this is ${format.percent(state.parted.share * 100)} of it`]] as [string, string][])
+      : []),
     ...(review.topC === null
       ? []
       : ([['hottest reading', format.temp(review.topC, 1)]] as [string, string][])),
@@ -167,7 +170,13 @@ export default function MakePage() {
         </section>
       )}
       <Afterwards state={state} now={now} />
-      <RunTrack state={state} now={now} />
+      {state.entered ? (
+        <p className="mt-6 text-[16px] text-ink-soft">
+          Entered afterwards: how it went was not watched, so there is nothing to lay beside the plan.
+        </p>
+      ) : (
+        <RunTrack state={state} now={now} />
+      )}
     </article>
   );
 }

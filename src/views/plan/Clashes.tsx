@@ -25,7 +25,7 @@ export function Clashes({ plan, startMs }: { plan: Plan; startMs: number }) {
   );
   if (clashes.length === 0) return null;
   return (
-    <ul aria-label="Both hands wanted twice" className="mt-2 border-l-[6px] border-now-edge pl-3 text-[15px]">
+    <ul aria-label="Both hands wanted twice" className="mt-3 border-l-[6px] border-now-edge pl-3 text-[15px]">
       {clashes.slice(0, MOST).map(({ at, ours, others }) => (
         <li key={ours.stage}>
           <strong>{momentText(at, minute * 60_000)}</strong>: “{ours.title}” here while{' '}

@@ -2,7 +2,6 @@ import { useMemo } from 'react';
 import type { Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
 import { carryOverFor } from '../../run/pots';
-import { useFormat } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
 import { selectMakes, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
 import { Select } from '../../ui/parts/Select';
@@ -38,15 +37,14 @@ export function usePot(plan: Plan) {
 /** Which pot, where the kitchen has several. */
 export function PotPicker({ pot }: { pot: ReturnType<typeof usePot> }) {
   const dispatch = useAppDispatch();
-  const format = useFormat();
   return (
     <div className="mt-3">
       <Select
         label="Made in"
         value={pot.chosen?.id ?? ''}
-        options={pot.choices.map(({ id, name, litres, madeIn }) => ({
+        options={pot.choices.map(({ id, name, madeIn }) => ({
           value: id,
-          text: `${name}, ${format.litres(litres)}${madeIn ? ` (${madeIn.split(',')[0]} is in it)` : ''}`,
+          text: madeIn ? `${name} (${madeIn.split(',')[0]} is in it)` : name,
         }))}
         onChange={(potId) => dispatch(draftChanged({ potId }))}
       />

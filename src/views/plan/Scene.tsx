@@ -72,11 +72,11 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
           <p className="text-[16px]">
             Start {times.startText}, ready {times.readyText}.
           </p>
-          <Clashes plan={plan} startMs={times.startMs} />
           <StartButton brief={brief} plan={plan} />
         </div>
       </div>
       <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
+      <Clashes plan={plan} startMs={times.startMs} />
       <div className="mt-4 grid gap-x-7 gap-y-5 tab:grid-cols-2">
         <Doses planned={planned} />
         <Hinges hinges={plan.hinges} />

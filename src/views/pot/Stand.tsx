@@ -18,9 +18,11 @@ import { Coming } from './Coming';
 import { RampSays, Steps } from './Guidance';
 import { HandTests } from './HandTests';
 import { Mishap } from './Mishap';
+import { Elsewhere, OutOfTurn } from './OutOfTurn';
 import { Abandon, PotButtons } from './PotButtons';
 import { Probe } from './Probe';
 import { ReadingPad } from './ReadingPad';
+import { Recent } from './Recent';
 import { useAdviceLog } from './useAdviceLog';
 import { useNote } from './useNote';
 import { useWakeLock } from './useWakeLock';
@@ -40,6 +42,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const stage = stageAt(state);
   const moment = momentOf(state, format);
   const left = moment.endsAt - now;
+  const paused = moment.pausedAt !== null;
   const cautions = state.plan.cautions.filter((one) => one.stage === stage.id);
   const title = `${countdownText(left)} ${moment.action} · ${state.name}`;
   useEffect(() => {
@@ -62,6 +65,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const finish = async (weighedKg: number | null) => {
     if (await note({ type: 'finished', weighedKg })) navigate(`/book/${id}`);
   };
+  if (state.handedAt !== null) return <Elsewhere state={state} note={note} />;
   return (
     <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:items-start lap:gap-6">
       <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8">
@@ -94,12 +98,13 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           >
             <span
               data-big
-              className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[88px] ${left < 0 ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
+              className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[88px] ${left < 0 && !paused ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
             >
-              {countdownText(left)}
+              {countdownText(paused ? -left : left)}
             </span>
             <span className="text-[16px] text-ink-soft">
-              {left < 0 ? 'over since' : 'until'} {clockText(moment.endsAt)}, {moment.endsWhat}
+              {paused ? 'since' : left < 0 ? 'over since' : 'until'} {clockText(moment.endsAt)},{' '}
+              {moment.endsWhat}
             </span>
           </p>
         </div>
@@ -135,6 +140,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
           <Mishap state={state} note={note} />
+          <OutOfTurn id={id} state={state} note={note} />
           <Abandon note={note} onAbandoned={() => navigate(`/book/${id}`)} />
         </p>
       </section>
@@ -151,6 +157,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           onWeight={(kg) => note({ type: 'weighed', kg })}
           onFinish={finish}
         />
+        <Recent state={state} note={note} />
         <Probe makeId={id} litres={state.plan.brief.milk.litres ?? 8} note={note} />
         <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
       </aside>

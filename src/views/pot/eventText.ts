@@ -13,6 +13,14 @@ export function eventText(event: MakeEvent): string {
       return `whey ${event.look}`;
     case 'acid':
       return 'acid';
+    case 'skipped':
+      return 'stage left out';
+    case 'paused':
+      return 'pause';
+    case 'resumed':
+      return 'going on';
+    case 'corrected':
+      return 'reading put right';
     case 'note':
       return 'note';
     case 'finished':

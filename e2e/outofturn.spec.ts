@@ -1,0 +1,142 @@
+import { readFileSync } from 'node:fs';
+import { expect, type Page, test } from '@playwright/test';
+import { action, noteTemperature, open, toThePot } from './kitchen';
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const outOfTurn = async (page: Page, what: string) => {
+  await page.getByRole('button', { name: 'Out of turn' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: what, exact: true }).click();
+};
+
+test.beforeEach(async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+});
+
+test('a pause lets the countdown wait; going on gives the time back', async ({ page }) => {
+  await page.clock.fastForward('02:00');
+  await expect(now(page).getByRole('timer')).toContainText(/[56]:/);
+  await outOfTurn(page, 'Pause');
+  await expect(action(page)).toContainText('Paused');
+  await page.clock.fastForward('30:00');
+  await expect(now(page).getByRole('timer')).toContainText(/30:\d\d/);
+  await expect(page.getByRole('region', { name: 'Ringing' })).toHaveCount(0);
+  await now(page).getByRole('button', { name: 'Go on' }).click();
+  await expect(action(page)).not.toContainText('Paused');
+  await expect(now(page).getByRole('timer')).toContainText(/[56]:/);
+});
+
+test('a stage is left out, and taken back by undo', async ({ page }) => {
+  const first = await action(page).textContent();
+  await outOfTurn(page, 'Leave it out');
+  await expect(action(page)).not.toHaveText(first ?? '');
+  await now(page).getByRole('button', { name: 'Undo stage left out' }).click();
+  await expect(action(page)).toHaveText(first ?? '');
+});
+
+test('a reading noted wrongly is put right, or struck out; a wrong value is answered', async ({ page }) => {
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await page.getByRole('button', { name: 'Measured' }).click();
+  await page.clock.fastForward('05:00');
+  await noteTemperature(page, '92');
+  const noted = page.getByRole('region', { name: 'Noted last' });
+  await expect(now(page)).toContainText('over');
+  await noted.getByRole('button', { name: 'Put 92.0\u00a0°C right' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('It really was, °C').fill('290');
+  await sheet.getByRole('button', { name: 'Put it right' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('give -5 to 110 °C');
+  await sheet.getByLabel('It really was, °C').fill('29');
+  await sheet.getByRole('button', { name: 'Put it right' }).click();
+  await expect(noted).toContainText('29.0\u00a0°C');
+  await expect(now(page)).toContainText('Note another in a few minutes');
+  await noted.getByRole('button', { name: 'Put 29.0\u00a0°C right' }).click();
+  await sheet.getByRole('button', { name: 'Strike it out' }).click();
+  await expect(noted).toHaveCount(0);
+});
+
+test('the curd is parted: two strands, each with its own half', async ({ page }) => {
+  await page.getByRole('button', { name: 'Out of turn' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel('Stays here').fill('120');
+  await expect(sheet.getByRole('alert')).toContainText('Give 5 to 95');
+  await sheet.getByLabel('Stays here').fill('75');
+  await sheet.getByLabel('The rest is').fill('Ricotta with lemon peel');
+  await sheet.getByRole('button', { name: 'Part it' }).click();
+  await expect(now(page)).toContainText('3.0\u00a0L');
+  const line = page.getByRole('navigation', { name: /^Day line/ });
+  await expect(line.getByRole('link')).toHaveCount(2);
+  await page.getByRole('button', { name: 'To that pot' }).click();
+  await expect(now(page)).toContainText('Ricotta with lemon peel');
+  await expect(now(page)).toContainText('1.0\u00a0L');
+});
+
+test('a make carried to another device is written only there, and comes back with what happened', async ({
+  page,
+  browser,
+}) => {
+  await page.getByRole('button', { name: 'All clean' }).click();
+  const leaving = page.waitForEvent('download');
+  await outOfTurn(page, 'Hand it over');
+  const away = await (await leaving).path();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('is on another device');
+  await page.reload();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('is on another device');
+
+  const phone = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+  await open(phone, '/book', '2026-11-26T09:10:00');
+  await phone.getByLabel('Take in a make').setInputFiles(away);
+  await expect(now(phone)).toBeVisible();
+  await phone.getByRole('button', { name: 'Measured' }).click();
+  await expect(action(phone)).toContainText('Scald');
+  const returning = phone.waitForEvent('download');
+  await outOfTurn(phone, 'Hand it over');
+  const back = await (await returning).path();
+  expect(JSON.parse(readFileSync(back, 'utf8')).events.at(-1).type).toBe('handed');
+
+  await page.getByRole('link', { name: 'Book', exact: true }).click();
+  await page.getByLabel('Take in a make').setInputFiles(back);
+  await expect(action(page)).toContainText('Scald');
+  await phone.context().close();
+});
+
+test('a make handed over by mistake goes on here', async ({ page }) => {
+  await outOfTurn(page, 'Hand it over');
+  await page.getByRole('button', { name: 'It never left: go on here' }).click();
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await expect(action(page)).toContainText('Weigh out');
+});
+
+test('a make under way already begins in the middle; one that is over goes into the book', async ({
+  page,
+}) => {
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('button', { name: 'Begun or made already' }).click();
+  const sheet = page.getByRole('dialog');
+  const stage = await sheet.getByLabel('It is at').locator('option').nth(3).getAttribute('value');
+  await sheet.getByLabel('It is at').selectOption(stage ?? '');
+  await sheet.getByRole('button', { name: 'Begin there' }).click();
+  await expect(now(page)).toContainText('stage 5 of');
+
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await page.getByRole('button', { name: 'Begun or made already' }).click();
+  const made = sheet.getByRole('form', { name: 'Made already' });
+  await made.getByLabel('Done').fill('2026-11-28T09:00');
+  await made.getByRole('button', { name: 'Into the book' }).click();
+  await expect(made.getByRole('alert')).toContainText('not over yet');
+  await made.getByLabel('Done').fill('2020-11-20T09:00');
+  await made.getByRole('button', { name: 'Into the book' }).click();
+  await expect(made.getByRole('alert')).toContainText('before it was begun');
+  await made.getByLabel('Begun').fill('2026-11-20T08:00');
+  await made.getByLabel('Done').fill('2026-11-20T10:15');
+  await made.getByLabel('It weighed').fill('heavy');
+  await made.getByRole('button', { name: 'Into the book' }).click();
+  await expect(made.getByRole('alert')).toContainText('no weight of a cheese');
+  await made.getByLabel('It weighed').fill('0.82');
+  await made.getByLabel('It was').selectOption({ label: '4, good' });
+  await made.getByLabel('In words').fill('soft, a little wet');
+  await made.getByRole('button', { name: 'Into the book' }).click();
+  await expect(page.getByRole('region', { name: 'What came out' })).toContainText('820\u00a0g');
+  await expect(page.getByRole('region', { name: 'Tasted' })).toContainText('soft, a little wet');
+  await expect(page.getByText('Entered afterwards')).toBeVisible();
+});

@@ -1,0 +1,149 @@
+import { format as formatDate, parseISO } from 'date-fns';
+import { useId, useState } from 'react';
+import { BOUNDS } from '../../core/faults/bounds';
+import { FIELD_UNITS } from '../../core/units/format';
+import { readNumber } from '../../core/units/numbers';
+import type { Plan } from '../../plan/schema';
+import { useFormat } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Sheet } from '../../ui/parts/Sheet';
+import { TextLine } from '../../ui/parts/TextLine';
+import type { Entered } from './useStart';
+
+const SCORES = ['', '1', '2', '3', '4', '5'] as const;
+const SCORE_WORDS = ['not tasted', '1, not again', '2, meh', '3, fine', '4, good', '5, the best'] as const;
+const WALL = "yyyy-MM-dd'T'HH:mm";
+
+/** A make that is under way already, or over: begun in the middle, or straight into the book. */
+export function OtherBeginnings({
+  plan,
+  rests,
+  begin,
+  enter,
+}: {
+  plan: Plan;
+  rests: boolean;
+  begin(fromStage: string): Promise<void>;
+  enter(entered: Entered): Promise<void>;
+}) {
+  const [open, setOpen] = useState(false);
+  const [from, setFrom] = useState('');
+  // Measuring and sanitising are nowhere to begin in the middle.
+  const stages = plan.stages.slice(1);
+  const chosen = stages.some((stage) => stage.id === from) ? from : (stages[0]?.id ?? '');
+  return (
+    <Sheet
+      title="Begun already?"
+      open={open}
+      onOpenChange={setOpen}
+      trigger={
+        <Button tone="quiet" size="small" className="mt-1 -ml-3 min-h-11" disabled={rests}>
+          Begun or made already
+        </Button>
+      }
+    >
+      <div className="mt-2 max-h-[70vh] overflow-y-auto pr-2">
+        <div className="stitch mt-2 pt-2">
+          <p className="mb-1 text-[16px]">It is on the heat: stand at the stage it has reached.</p>
+          <Select
+            label="It is at"
+            value={chosen}
+            options={stages.map((stage) => ({ value: stage.id, text: stage.title }))}
+            onChange={setFrom}
+          />
+          <Button className="mt-2" onClick={() => void begin(chosen)}>
+            Begin there
+          </Button>
+        </div>
+        <MadeAlready plan={plan} enter={enter} />
+        <div className="mt-4 flex justify-end">
+          <Button onClick={() => setOpen(false)}>Close</Button>
+        </div>
+      </div>
+    </Sheet>
+  );
+}
+
+function MadeAlready({ plan, enter }: { plan: Plan; enter(entered: Entered): Promise<void> }) {
+  const { clock } = usePorts();
+  const format = useFormat();
+  const hours = plan.predictions.totalHours;
+  const [began, setBegan] = useState(() => formatDate(clock.wall() - (hours + 24) * 3_600_000, WALL));
+  const [ended, setEnded] = useState(() => formatDate(clock.wall() - 24 * 3_600_000, WALL));
+  const [weight, setWeight] = useState('');
+  const [score, setScore] = useState<string>('');
+  const [text, setText] = useState('');
+  const [fault, setFault] = useState<string | null>(null);
+  const cheese = FIELD_UNITS.cheese;
+  const unit = cheese.unit(format.units);
+  const write = () => {
+    const startedAt = parseISO(began).getTime();
+    const finishedAt = parseISO(ended).getTime();
+    const read = weight.trim() === '' ? null : readNumber(weight);
+    const weighedKg = read === null ? null : cheese.in(read, format.units);
+    const { min, max } = BOUNDS.kg;
+    if (!Number.isFinite(startedAt) || !Number.isFinite(finishedAt))
+      setFault('Say when it was begun and when it was done.');
+    else if (finishedAt <= startedAt) setFault('It was done before it was begun: one of the times is wrong.');
+    else if (finishedAt > clock.wall()) setFault('It is not over yet: begin it at the stage it has reached.');
+    else if (weight.trim() !== '' && (weighedKg === null || weighedKg < min || weighedKg > max))
+      setFault(
+        `That is no weight of a cheese: give ${format.number(cheese.out(min, format.units), 3)} to ${format.number(cheese.out(max, format.units))} ${unit}, or leave it empty.`,
+      );
+    else
+      void enter({
+        startedAt,
+        finishedAt,
+        weighedKg,
+        score: score === '' ? null : Number(score),
+        text: text.trim(),
+      });
+  };
+  return (
+    <form
+      aria-label="Made already"
+      className="stitch mt-4 space-y-1 pt-3"
+      onSubmit={(event) => {
+        event.preventDefault();
+        write();
+      }}
+    >
+      <p className="text-[16px]">It is eaten: into the book, for what came out. This plan stands for it.</p>
+      <Moment label="Begun" value={began} onChange={setBegan} />
+      <Moment label="Done" value={ended} onChange={setEnded} />
+      <TextLine label="It weighed" unit={unit} value={weight} onChange={setWeight} />
+      <Select
+        label="It was"
+        value={score}
+        options={SCORES.map((value, i) => ({ value, text: SCORE_WORDS[i] ?? value }))}
+        onChange={setScore}
+      />
+      <TextLine label="In words" value={text} onChange={setText} />
+      {fault && <FaultText>{fault}</FaultText>}
+      <Button type="submit" className="mt-2">
+        Into the book
+      </Button>
+    </form>
+  );
+}
+
+function Moment({ label, value, onChange }: { label: string; value: string; onChange(value: string): void }) {
+  const id = useId();
+  return (
+    <div className="flex items-center gap-2">
+      <label htmlFor={id} className="w-28 shrink-0 text-[15px] font-medium text-ink-soft">
+        {label}
+      </label>
+      <input
+        id={id}
+        type="datetime-local"
+        value={value}
+        onChange={(event) => onChange(event.target.value)}
+        className="field-line min-h-11 min-w-0 flex-1 bg-transparent text-[17px] font-semibold outline-none"
+      />
+    </div>
+  );
+}

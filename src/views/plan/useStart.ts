@@ -1,0 +1,95 @@
+import { format as formatDate } from 'date-fns';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { toast } from 'sonner';
+import { methodById } from '../../makes';
+import type { Brief } from '../../plan/brief/schema';
+import { MODEL_VERSION, planBrief } from '../../plan/plan';
+import type { Plan } from '../../plan/schema';
+import type { Started } from '../../run/events';
+import { startMake } from '../../store/log';
+import { usePorts } from '../../store/ports';
+import { useAppSelector } from '../../store/store';
+import { put } from '../../store/vault';
+import { takenBy } from '../common/goods';
+import { usePot } from './PotPicker';
+
+/** What came out of a make that nobody stood at with the app. */
+export interface Entered {
+  startedAt: number;
+  finishedAt: number;
+  weighedKg: number | null;
+  score: number | null;
+  text: string;
+}
+
+type First = Omit<Started, 'seq' | 'at'>;
+
+/** Freezes a plan into a make: at the pot from its first stage, from a later one, or into the book as it came out. */
+export function useStart(brief: Brief | null, plan: Plan) {
+  const { clock, db, planner } = usePorts();
+  const navigate = useNavigate();
+  const milkId = useAppSelector((state) => state.draft.milkId);
+  const milks = useAppSelector((state) => state.data.milks);
+  const chosen = useAppSelector((state) => state.draft.goods);
+  const goods = useAppSelector((state) => state.data.goods);
+  const pot = usePot(plan);
+  const [starting, setStarting] = useState(false);
+  const write = async (at: number, to: (id: string, first: First) => Promise<string>) => {
+    if (starting || !brief) return;
+    setStarting(true);
+    // Frozen with its own spread, not with one carried over from the keystroke before.
+    const result = (await planner.plan(brief)) ?? planBrief(brief);
+    if (!result.ok) {
+      setStarting(false);
+      return;
+    }
+    const planned = result.value;
+    const id = crypto.randomUUID();
+    const short = methodById(planned.plan.method)?.short ?? planned.plan.method;
+    try {
+      const path = await to(id, {
+        type: 'started',
+        name: `${short.charAt(0).toUpperCase()}${short.slice(1)}, ${formatDate(at, 'EEE d MMM HH:mm')}`,
+        milkName: milks.find((milk) => milk.id === milkId)?.name ?? '',
+        plan: planned.plan,
+        parameters: planned.parameters,
+        modelVersion: MODEL_VERSION,
+        ...(pot.chosen && { pot: pot.chosen }),
+        taken: takenBy(planned.plan, chosen, goods),
+      });
+      navigate(path);
+    } catch (error) {
+      setStarting(false);
+      toast.error(
+        `The make could not be written down: ${(error as Error).message}. Nothing is lost; try again, or free some space on this device.`,
+      );
+    }
+  };
+  const begin = (fromStage?: string) => {
+    const at = clock.wall();
+    return write(at, async (id, first) => {
+      await startMake(db, id, { ...first, ...(fromStage && { fromStage }) }, at);
+      return `/pot/${id}`;
+    });
+  };
+  const enter = ({ startedAt, finishedAt, weighedKg, score, text }: Entered) =>
+    write(startedAt, async (id, first) => {
+      await put(db, {
+        format: 'plump-pail/make',
+        version: 1,
+        id,
+        events: [
+          { ...first, entered: true, seq: 0, at: startedAt },
+          { type: 'finished', weighedKg, seq: 1, at: finishedAt },
+          ...(score === null
+            ? text === ''
+              ? []
+              : [{ type: 'note' as const, text, seq: 2, at: finishedAt }]
+            : [{ type: 'tasted' as const, score, text, seq: 2, at: finishedAt }]),
+        ],
+      });
+      return `/book/${id}`;
+    });
+  return { pot, starting, begin, enter };
+}
