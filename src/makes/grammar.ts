@@ -141,6 +141,8 @@ export interface Telling {
   species: string;
   of: 'milk' | 'whey';
   litres: number;
+  /** How far the pot climbs after the heat is off, °C. */
+  carryOverC: number;
   yieldKg: number;
   acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
   /** Every dose as the maker measures it, and the water it goes into. */

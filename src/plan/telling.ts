@@ -1,4 +1,5 @@
 import { ACIDS, isLiquidAcid } from '../core/acid/acids';
+import { usualCarryOverC } from '../core/heat/carryOver';
 import { fridgeDays } from '../core/safety/fridge';
 import type { Format } from '../core/units/format';
 import { methodById } from '../makes';
@@ -16,8 +17,11 @@ export function acidText(dose: Dose, grams: number, format: Format): string {
 export const doseText = (dose: Dose, format: Format): string =>
   /tablet|sachet/.test(dose.spoons) ? dose.spoons : acidText(dose, dose.grams, format);
 
-/** What stage words lean on, from a finished plan alone, so that a running make can speak without planning again. */
-export function tellingOf(plan: Plan, format: Format): Telling {
+/**
+ * What stage words lean on, from a finished plan alone, so that a running make can speak without planning again.
+ * `carryOverC` is how far this very pot climbs after the heat is off, where that is known.
+ */
+export function tellingOf(plan: Plan, format: Format, carryOverC?: number): Telling {
   const method = methodById(plan.method);
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
@@ -28,6 +32,7 @@ export function tellingOf(plan: Plan, format: Format): Telling {
     species: plan.brief.milk.species,
     of: method?.of ?? 'milk',
     litres: plan.brief.milk.litres ?? 0,
+    carryOverC: carryOverC ?? usualCarryOverC(plan.brief.milk.litres ?? 1),
     yieldKg: plan.predictions.yieldKg.likely,
     acid:
       dose && dose.grams > 0

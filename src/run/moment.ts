@@ -42,7 +42,7 @@ export interface Moment {
 export function momentOf(state: MakeState, format: Format): Moment {
   const stage = stageAt(state);
   const kind = stageKind(stage.kind);
-  const words = kind.words(state.parameters[stage.id], tellingOf(state.plan, format));
+  const words = kind.words(state.parameters[stage.id], tellingOf(state.plan, format, state.pot?.carryOverC));
   const last = state.index === state.plan.stages.length - 1;
   const base: Moment = {
     action: words.action,

@@ -2,6 +2,7 @@ import type { Moment } from '../../run/moment';
 import { rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
+import { StagePicture } from '../../ui/pictures/StagePicture';
 import { rampText } from './rampText';
 
 /** What the readings of a warming say, in words. */
@@ -29,24 +30,31 @@ export function RampSays({ state, now }: { state: MakeState; now: number }) {
   );
 }
 
-/** What to do, what right looks like and what only looks wrong. */
-export function Steps({ moment }: { moment: Moment }) {
+/** What to do, what right looks like, drawn and in words, and what only looks wrong. */
+export function Steps({ moment, state }: { moment: Moment; state: MakeState }) {
+  const stage = stageAt(state);
+  const params = state.parameters[stage.id] as { in?: string } | undefined;
   return (
-    <div>
-      <ol className="mt-4 space-y-1.5 text-[20px] leading-snug">
-        {moment.steps.filter(Boolean).map((step) => (
-          <li key={step}>{step}</li>
-        ))}
-      </ol>
-      <p className="mt-3 text-[17px] text-ink-soft">
-        <strong className="text-ink">Right:</strong> {moment.right}
-        {moment.normal && (
-          <>
-            {' '}
-            <strong className="text-ink">Looks odd, is normal:</strong> {moment.normal}
-          </>
-        )}
-      </p>
+    <div className="mt-4 items-start gap-6 tab:grid tab:grid-cols-[minmax(0,1fr)_15.5rem]">
+      <div>
+        <ol className="space-y-1.5 text-[20px] leading-snug">
+          {moment.steps.filter(Boolean).map((step) => (
+            <li key={step}>{step}</li>
+          ))}
+        </ol>
+        <p className="mt-3 text-[17px] text-ink-soft">
+          <strong className="text-ink">Right:</strong> {moment.right}
+          {moment.normal && (
+            <>
+              {' '}
+              <strong className="text-ink">Looks odd, is normal:</strong> {moment.normal}
+            </>
+          )}
+        </p>
+      </div>
+      <div className="mx-auto mt-4 max-w-[19rem] tab:mx-0 tab:mt-0">
+        <StagePicture kind={stage.kind} how={params?.in} says={`Right: ${moment.right}`} />
+      </div>
     </div>
   );
 }

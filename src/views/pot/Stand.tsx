@@ -67,14 +67,14 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   };
   if (state.handedAt !== null) return <Elsewhere state={state} note={note} />;
   return (
-    <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:items-start lap:gap-6">
-      <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8">
+    <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:grid-rows-[auto_1fr] lap:items-start lap:gap-x-6">
+      <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8 lap:col-start-1">
         <p className="text-[16px] text-ink-soft">
           {state.name} · stage {state.index + 1} of {state.plan.stages.length} ·{' '}
           {format.litres(state.plan.brief.milk.litres ?? 0)} · ready about{' '}
           {momentText(readyAt(state, now), now)}
         </p>
-        <div className="mt-1 flex flex-wrap items-end justify-between gap-x-8 gap-y-1">
+        <div className="mt-1 flex flex-wrap items-end justify-between gap-x-5 gap-y-1">
           <h1
             ref={heading}
             tabIndex={-1}
@@ -98,7 +98,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           >
             <span
               data-big
-              className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[88px] ${left < 0 && !paused ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
+              className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[84px] ${left < 0 && !paused ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
             >
               {countdownText(paused ? -left : left)}
             </span>
@@ -115,7 +115,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         )}
         <RampSays state={state} now={now} />
         <div className="flex flex-col-reverse tab:flex-col">
-          <Steps moment={moment} />
+          <Steps moment={moment} state={state} />
           <div>
             {moment.wantsLook && (
               <WheyLooks
@@ -144,7 +144,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           <Abandon note={note} onAbandoned={() => navigate(`/book/${id}`)} />
         </p>
       </section>
-      <aside className="mt-5 space-y-5 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 lap:mt-0 lap:block lap:space-y-5">
+      <aside className="mt-5 space-y-5 lap:col-start-2 lap:row-span-2 lap:row-start-1 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 lap:mt-0 lap:block lap:space-y-5">
         <ReadingPad
           key={`${moment.pad}-${moment.last}`}
           pad={moment.pad}
@@ -157,11 +157,11 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           onWeight={(kg) => note({ type: 'weighed', kg })}
           onFinish={finish}
         />
+        <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
         <Recent state={state} note={note} />
         <Probe makeId={id} litres={state.plan.brief.milk.litres ?? 8} note={note} />
-        <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
       </aside>
-      <div className="lap:col-span-2">
+      <div className="min-w-0 lap:col-start-1">
         <RunTrack state={state} now={now} />
       </div>
     </div>

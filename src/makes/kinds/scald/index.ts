@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { usualCarryOverC } from '../../../core/heat/carryOver';
 import { kindOf } from '../../grammar';
 import { ramp } from '../ramp';
 
@@ -12,13 +11,13 @@ export const scald = kindOf<{ toC: number }>({
   endedBy: 'temperature',
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
-  words: ({ toC }, { format, litres }) => ({
+  words: ({ toC }, { format, carryOverC }) => ({
     title: `Scald to ${format.temp(toC)}`,
     action: 'Scald',
     target: format.temp(toC),
     steps: [
       'Middle heat. Stir slowly across the base so that nothing catches; do not scrape what has caught.',
-      `Probe deep and stir before reading. Turn the heat off ${format.tempStep(usualCarryOverC(litres))} early: the pot carries on.`,
+      `Probe deep and stir before reading. Turn the heat off ${format.tempStep(carryOverC)} early: the pot carries on.`,
     ],
     right: 'Steam, small bubbles at the rim, a faint foam.',
     normal: 'A skin forms when you stop stirring: lift it off or stir it under.',

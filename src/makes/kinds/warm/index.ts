@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { usualCarryOverC } from '../../../core/heat/carryOver';
 import { kindOf } from '../../grammar';
 import { ramp } from '../ramp';
 
@@ -12,13 +11,13 @@ export const warm = kindOf<{ toC: number }>({
   endedBy: 'temperature',
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
-  words: ({ toC }, { format, litres }) => ({
+  words: ({ toC }, { format, carryOverC }) => ({
     title: `Bring to ${format.temp(toC)}`,
     action: 'Warm',
     target: format.temp(toC),
     steps: [
       'Low to middle heat, stirring from the base every minute or two. Milk that is warmer stands in cold water instead.',
-      `Probe deep and stir before reading; turn off ${format.tempStep(usualCarryOverC(litres))} early, the pot carries on.`,
+      `Probe deep and stir before reading; turn off ${format.tempStep(carryOverC)} early, the pot carries on.`,
     ],
     right: 'Even warmth from rim to middle.',
     normal: 'The last ten degrees come faster than the first.',
