@@ -42,11 +42,44 @@ describe('the simulated bench', () => {
       headers: { 'Content-Type': 'application/json' },
       body: JSON.stringify({ hob: 2 }),
     });
-    expect(await set.json()).toEqual({ hob: 2, lid: true, ice: false, culture: false });
+    expect(await set.json()).toMatchObject({
+      hob: 2,
+      lid: true,
+      ice: false,
+      culture: false,
+      looks: { bowl: null, whey: null },
+    });
     mono += 20_000;
     const warm = await first('pot=one&speed=60');
     expect((warm.tempC as number) - (cold.tempC as number)).toBeGreaterThan(10);
     expect((warm.minute as number) - (cold.minute as number)).toBeCloseTo(20, 1);
+  });
+
+  it('takes a batch, lets time go by at once, and says what one would see', async () => {
+    const post = async (body: unknown) => {
+      const response = await fetch(`${base}/two`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify(body),
+      });
+      return { status: response.status, said: await response.json() };
+    };
+    await first('pot=two&litres=8');
+    const brief = {
+      format: 'plump-pail/brief',
+      version: 1,
+      method: 'whole-milk-ricotta',
+      milk: { species: 'cow', litres: 6 },
+    };
+    const put = await post({ brief, acidGrams: 1 });
+    expect(put.said.looks).toEqual({ bowl: null, whey: 'milky' });
+    const later = await post({ advanceMin: 30, acidGrams: 60 });
+    expect(later.said.minute - put.said.minute).toBeCloseTo(30, 1);
+    expect(later.said.looks.whey).toBe('clear');
+    const wrong = await post({ brief: { ...brief, milk: { species: 'cow', litres: 6, fatPct: 40 } } });
+    expect(wrong).toMatchObject({ status: 400, said: { faults: [{ path: 'brief.milk.fatPct' }] } });
+    expect((await post({ advanceMin: -1 })).status).toBe(400);
+    expect((await post({ scale: 'cat' })).status).toBe(400);
   });
 
   it('answers wrong requests with the reason', async () => {

@@ -2,7 +2,8 @@ import { json, type Request, type Response, Router } from 'express';
 import { z } from 'zod';
 import { bounded } from '../src/core/faults/bounds';
 import { parse } from '../src/core/faults/zodFaults';
-import { type BenchPot, benchPot, readBench, stepBench } from '../src/sim/bench';
+import { briefSchema } from '../src/plan/brief/schema';
+import { type BenchPot, benchLooks, benchPot, putOnBench, readBench, stepBench } from '../src/sim/bench';
 
 /** Time between two readings, ms. */
 const EVERY_MS = 1000;
@@ -27,6 +28,13 @@ const controls = z
     lid: z.boolean(),
     ice: z.boolean(),
     culture: z.boolean(),
+    coagulant: z.boolean(),
+    acidGrams: z.number().min(0, 'give 0 to 100000 g').max(100_000, 'give 0 to 100000 g'),
+    scale: z.enum(['pot', 'curd']),
+    /** Moves the pot on at once by so many minutes. */
+    advanceMin: z.number().min(0, 'give 0 to 1440 min').max(1440, 'give 0 to 1440 min'),
+    /** Puts this batch into the pot, cold. */
+    brief: briefSchema,
   })
   .partial();
 
@@ -35,6 +43,8 @@ interface OnBench {
   /** When it was last moved on, ms of the monotonic clock. */
   at: number;
   speed: number;
+  /** Streams that are told at once when somebody does something to the pot. */
+  listeners: Set<() => void>;
 }
 
 /**
@@ -60,7 +70,7 @@ export function bench(mono: () => number): Router {
     let one = pots.get(name);
     if (!one) {
       if (pots.size >= MOST_POTS) pots.delete(pots.keys().next().value as string);
-      one = { pot: benchPot(litres, seed), at: mono(), speed };
+      one = { pot: benchPot(litres, seed), at: mono(), speed, listeners: new Set() };
       pots.set(name, one);
     }
     one.speed = speed;
@@ -78,10 +88,14 @@ export function bench(mono: () => number): Router {
     };
     send();
     const timer = setInterval(send, EVERY_MS);
-    request.on('close', () => clearInterval(timer));
+    here.listeners.add(send);
+    request.on('close', () => {
+      clearInterval(timer);
+      here.listeners.delete(send);
+    });
   });
 
-  router.post('/:pot', json({ limit: '2kb' }), (request: Request, response: Response) => {
+  router.post('/:pot', json({ limit: '20kb' }), (request: Request, response: Response) => {
     const one = pots.get(String(request.params.pot));
     if (!one)
       return void response
@@ -90,13 +104,24 @@ export function bench(mono: () => number): Router {
     const read = parse(controls, request.body);
     if (!read.ok) return void refuse(response, read.faults);
     moveOn(one);
+    const { advanceMin = 0, brief, ...turned } = read.value;
+    if (brief) {
+      const put = putOnBench(one.pot, brief);
+      if (!put.ok)
+        return void refuse(
+          response,
+          put.faults.map((fault) => ({ ...fault, path: `brief.${fault.path}` })),
+        );
+    }
     one.pot.controls = {
       ...one.pot.controls,
-      ...(Object.fromEntries(
-        Object.entries(read.value).filter(([, value]) => value !== undefined),
-      ) as Partial<BenchPot['controls']>),
+      ...(Object.fromEntries(Object.entries(turned).filter(([, value]) => value !== undefined)) as Partial<
+        BenchPot['controls']
+      >),
     };
-    response.json(one.pot.controls);
+    stepBench(one.pot, advanceMin);
+    for (const send of one.listeners) send();
+    response.json({ ...one.pot.controls, minute: one.pot.minute, looks: benchLooks(one.pot) });
   });
   return router;
 }

@@ -7,7 +7,7 @@ import { Database } from '../store/db';
 import { PortsContext } from '../store/ports';
 import { createStore, follow } from '../store/store';
 import { workerPlanner } from '../workers/planner';
-import { machineClock } from './clock';
+import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
 
@@ -47,10 +47,15 @@ async function begin() {
   if (!root) throw new Error('the page has no root');
   const db = new Database();
   const demo = document.documentElement.dataset.kitchen === 'demo';
-  const clock = machineClock;
+  const clock = demo ? hastenedClock() : machineClock;
   const laid = demo ? await import('./demo/lay') : null;
   await laid?.layDemo(db, clock);
-  const startOver = laid ? () => laid.startOver(db, clock) : null;
+  const startOver = laid
+    ? () => {
+        forgetHaste();
+        return laid.startOver(db, machineClock);
+      }
+    : null;
   const store = createStore(db, clock);
   await follow(db, store);
   void navigator.storage?.persist?.();

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { minutesTo, potOf } from '../core/heat/pot';
-import { benchPot, readBench, stepBench } from './bench';
+import { basic, planned } from '../plan/fixtures/briefs';
+import { benchLooks, benchPot, putOnBench, readBench, stepBench } from './bench';
 
 describe('the pot on the bench', () => {
   it('warms as the core says for its own hob, cools in ice, and never boils over 100 °C', () => {
@@ -48,5 +49,83 @@ describe('the pot on the bench', () => {
     const gaps = shown(9).filter((one) => one === null).length;
     expect(gaps).toBeGreaterThan(0);
     expect(gaps).toBeLessThan(80);
+  });
+});
+
+describe('a batch on the bench', () => {
+  const put = (method: string, seed = 1) => {
+    const pot = benchPot(8, seed);
+    const done = putOnBench(pot, basic(method));
+    if (!done.ok) throw new Error('the test’s brief must go on the bench');
+    return pot;
+  };
+  const reading = (pot: ReturnType<typeof benchPot>) => {
+    for (;;) {
+      const one = readBench(pot);
+      if (one) return one;
+    }
+  };
+
+  it('is the same for the same seed, another for another, and near its plan', () => {
+    expect(put('paneer', 3).batch?.kg).toBe(put('paneer', 3).batch?.kg);
+    expect(put('paneer', 3).batch?.kg).not.toBe(put('paneer', 4).batch?.kg);
+    const { likely } = planned(basic('paneer')).plan.predictions.yieldKg;
+    expect((put('paneer', 3).batch?.kg ?? 0) / likely).toBeGreaterThan(0.7);
+    expect((put('paneer', 3).batch?.kg ?? 0) / likely).toBeLessThan(1.4);
+  });
+
+  it('clears with the acid it needs, and its pH falls with every gram', () => {
+    const pot = put('whole-milk-ricotta');
+    const needed = pot.batch?.acidNeededGrams ?? 0;
+    const at = (share: number) => {
+      pot.controls = { ...pot.controls, acidGrams: share * needed };
+      return { whey: benchLooks(pot).whey, pH: reading(pot).pH };
+    };
+    const [none, some, nearly, all] = [at(0), at(0.5), at(0.96), at(1)];
+    expect([none, some, nearly, all].map((one) => one?.whey)).toEqual([null, 'milky', 'cloudy', 'clear']);
+    expect(none?.pH).toBeGreaterThan(some?.pH ?? 9);
+    expect(some?.pH).toBeGreaterThan(all?.pH ?? 9);
+  });
+
+  it('stops the bowl when its coagulant has had its minutes, and not before', () => {
+    const pot = put('squeaky-curds');
+    expect(benchLooks(pot).bowl).toBeNull();
+    pot.controls = { ...pot.controls, coagulant: true };
+    stepBench(pot, 1);
+    expect(benchLooks(pot).bowl).toBe('turning');
+    stepBench(pot, (pot.batch?.flocculationMin ?? 0) - 1.5);
+    expect(benchLooks(pot).bowl).toBe('turning');
+    stepBench(pot, 1);
+    expect(benchLooks(pot).bowl).toBe('stopped');
+  });
+
+  it('drains a bag towards its end, and weighs all else as it comes out', () => {
+    const bag = put('goat-lactic');
+    bag.controls = { ...bag.controls, scale: 'curd' };
+    const weights = [0.1, 60, 240, 4000].map((minutes) => {
+      stepBench(bag, minutes);
+      return reading(bag).kg;
+    });
+    expect([...weights].sort((a, b) => b - a)).toEqual(weights);
+    expect(weights.at(-1)).toBeCloseTo(bag.batch?.kg ?? 0, 1);
+    const ball = put('quick-stretched');
+    ball.controls = { ...ball.controls, scale: 'curd' };
+    stepBench(ball, 1);
+    expect(reading(ball).kg).toBeCloseTo(ball.batch?.kg ?? 0, 1);
+  });
+
+  it('a brief that cannot be made stays off it', () => {
+    const pot = benchPot(8, 1);
+    const wrong = basic('quick-stretched', { treatment: 'ultra-heat' });
+    expect(putOnBench(pot, wrong).ok).toBe(false);
+    expect(pot.batch).toBeNull();
+  });
+
+  it('a long wait is many short ones', () => {
+    const [once, often] = [put('paneer', 6), put('paneer', 6)];
+    for (const pot of [once, often]) pot.controls = { ...pot.controls, hob: 1 };
+    stepBench(once, 45);
+    for (let i = 0; i < 90; i++) stepBench(often, 0.5);
+    expect(once.tempC).toBeCloseTo(often.tempC, 6);
   });
 });

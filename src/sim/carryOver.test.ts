@@ -33,7 +33,7 @@ function warming(pot: BenchPot, method: string, carryOverC: number) {
     note({ type: 'done', stage: stage.id }, 0);
   }
   Object.assign(pot, { tempC: 4, minute: 0, heatLeftKj: 0 });
-  pot.controls = { hob: 2, lid: false, ice: false, culture: false };
+  pot.controls = { ...pot.controls, hob: 2, lid: false, ice: false };
   let off: number | null = null;
   let peak = 0;
   for (let minute = STEP_MIN; minute < 240; minute += STEP_MIN) {

@@ -1,6 +1,6 @@
 import { useEffect, useMemo, useState } from 'react';
 import { type Format, formatter } from '../core/units/format';
-import { usePorts } from './ports';
+import { HASTENED, usePorts } from './ports';
 import { unitsOf } from './slices/kitchen';
 import { useAppSelector } from './store';
 
@@ -12,9 +12,11 @@ export function useNow(everyMs = 1000): number {
     const tick = () => setNow(clock.wall());
     const timer = setInterval(tick, everyMs);
     document.addEventListener('visibilitychange', tick);
+    window.addEventListener(HASTENED, tick);
     return () => {
       clearInterval(timer);
       document.removeEventListener('visibilitychange', tick);
+      window.removeEventListener(HASTENED, tick);
     };
   }, [clock, everyMs]);
   return now;

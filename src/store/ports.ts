@@ -8,7 +8,12 @@ import type { Database } from './db';
 export interface Clock {
   wall(): number;
   mono(): number;
+  /** Lets so many milliseconds go by at once; only where the pots are pretend ones too. */
+  hasten?(ms: number): void;
 }
+
+/** Told to the window when time went by at once. */
+export const HASTENED = 'hastened';
 
 /** Planning with spread, off the main thread; null where a later request has overtaken this one. */
 export interface Planner {

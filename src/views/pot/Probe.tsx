@@ -3,13 +3,17 @@ import { useEffect, useRef, useState } from 'react';
 import { z } from 'zod';
 import { bounded } from '../../core/faults/bounds';
 import type { NewEvent } from '../../run/events';
+import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
+import { PretendPot } from './PretendPot';
 
 const reading = z.object({
   format: z.literal('plump-pail/reading'),
   version: z.literal(1),
+  simulated: z.boolean().optional(),
+  kg: bounded('kg').optional(),
   tempC: bounded('potTempC').optional(),
   pH: bounded('probePH').optional(),
 });
@@ -25,26 +29,28 @@ const HEIGHT = 64;
 /** A probe on the pot: connect it, see its trace, lose it and get it back; it notes by itself, and the pad works beside it. */
 export function Probe({
   makeId,
-  litres,
+  state,
   note,
 }: {
   makeId: string;
-  litres: number;
+  state: MakeState;
   note(event: NewEvent): Promise<boolean>;
 }) {
+  const litres = state.plan.brief.milk.litres ?? 8;
+  const pot = makeId.slice(0, 40);
   const { clock } = usePorts();
   const format = useFormat();
   const [connected, setConnected] = useState(false);
   const [trace, setTrace] = useState<number[]>([]);
   const [lost, setLost] = useState(false);
+  const [simulated, setSimulated] = useState(false);
+  const [kg, setKg] = useState<number | null>(null);
   const noted = useRef({ at: 0, tempC: Number.NaN, pH: Number.NaN });
   const writing = useRef(note);
   writing.current = note;
   useEffect(() => {
     if (!connected) return;
-    const source = new EventSource(
-      `/bench/readings?pot=${encodeURIComponent(makeId.slice(0, 40))}&litres=${litres}`,
-    );
+    const source = new EventSource(`/bench/readings?pot=${encodeURIComponent(pot)}&litres=${litres}`);
     let heard = clock.mono();
     source.onmessage = (event) => {
       let parsed: ReturnType<typeof reading.safeParse>;
@@ -57,6 +63,8 @@ export function Probe({
       heard = clock.mono();
       setLost(false);
       const { tempC, pH } = parsed.data;
+      setSimulated(parsed.data.simulated ?? false);
+      setKg(parsed.data.kg ?? null);
       const last = noted.current;
       const due = clock.mono() - last.at > NOTE.everyMs;
       if (tempC !== undefined) {
@@ -76,7 +84,7 @@ export function Probe({
       source.close();
       clearInterval(watch);
     };
-  }, [connected, makeId, litres, clock]);
+  }, [connected, pot, litres, clock]);
   const now = trace.at(-1);
   const low = Math.min(...trace) - 1;
   const high = Math.max(...trace) + 1;
@@ -117,6 +125,7 @@ export function Probe({
               >
                 <path d={path(trace) ?? ''} fill="none" stroke="var(--rim)" strokeWidth="2.5" />
               </svg>
+              {simulated && clock.hasten && <PretendPot pot={pot} state={state} kg={kg} />}
             </>
           )}
         </div>

@@ -159,7 +159,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         />
         <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
         <Recent state={state} note={note} />
-        <Probe makeId={id} litres={state.plan.brief.milk.litres ?? 8} note={note} />
+        <Probe makeId={id} state={state} note={note} />
       </aside>
       <div className="min-w-0 lap:col-start-1">
         <RunTrack state={state} now={now} />

@@ -1,0 +1,111 @@
+import { useCallback, useEffect, useRef, useState } from 'react';
+import { toast } from 'sonner';
+import { z } from 'zod';
+import { acidGiven, type MakeState, stageAt } from '../../run/state';
+import { useFormat } from '../../store/hooks';
+import { usePorts } from '../../store/ports';
+import { Button } from '../../ui/parts/Button';
+import { Segments } from '../../ui/parts/Segments';
+import { Switch } from '../../ui/parts/Switch';
+
+const answer = z.object({
+  hob: z.number(),
+  lid: z.boolean(),
+  ice: z.boolean(),
+  looks: z.object({ bowl: z.string().nullable(), whey: z.string().nullable() }),
+});
+type Answer = z.infer<typeof answer>;
+
+const HOB = [
+  { value: '0', text: 'off' },
+  { value: '1', text: 'low' },
+  { value: '2', text: 'middle' },
+  { value: '3', text: 'full' },
+] as const;
+const HASTE_MIN = [1, 5, 60] as const;
+
+/** Stages from which on what is weighed is the curd. */
+const CURD_FROM = ['drain', 'slab', 'press', 'salt', 'shape', 'store'];
+
+/** What the make's own log tells the pretend pot: what has gone in, and what is on the scale. */
+function happened(state: MakeState) {
+  const done = (kind: string) => state.plan.stages.slice(0, state.index).some((stage) => stage.kind === kind);
+  return {
+    culture: done('add-culture'),
+    coagulant: done('add-coagulant'),
+    acidGrams: done('add-acid') && acidGiven(state) === 0 ? plannedAcid(state) : acidGiven(state),
+    scale:
+      CURD_FROM.includes(stageAt(state).kind) || CURD_FROM.some(done) ? ('curd' as const) : ('pot' as const),
+  };
+}
+const plannedAcid = (state: MakeState) => state.plan.doses.find((dose) => dose.id === 'acid')?.grams ?? 0;
+
+/** A pretend pot to practise at: its hob, lid and ice to turn, what one would see in it, and time that can be hastened. */
+export function PretendPot({ pot, state, kg }: { pot: string; state: MakeState; kg: number | null }) {
+  const { clock } = usePorts();
+  const format = useFormat();
+  const [now, setNow] = useState<Answer | null>(null);
+  const tell = useCallback(
+    async (what: Record<string, unknown>) => {
+      try {
+        const response = await fetch(`/bench/${encodeURIComponent(pot)}`, {
+          method: 'POST',
+          headers: { 'Content-Type': 'application/json' },
+          body: JSON.stringify(what),
+        });
+        setNow(answer.parse(await response.json()));
+      } catch {
+        toast('The pretend pot does not answer; the pad works as ever.');
+      }
+    },
+    [pot],
+  );
+  const { culture, coagulant, acidGrams, scale } = happened(state);
+  const first = useRef(true);
+  useEffect(() => {
+    const brief = first.current && state.index <= 2 ? { brief: state.plan.brief } : {};
+    first.current = false;
+    void tell({ ...brief, culture, coagulant, acidGrams, scale });
+  }, [tell, culture, coagulant, acidGrams, scale, state.index, state.plan.brief]);
+  const hasten = async (minutes: number) => {
+    clock.hasten?.(minutes * 60_000);
+    await tell({ advanceMin: minutes });
+  };
+  return (
+    <fieldset className="mt-3 min-w-0" aria-label="Pretend pot">
+      <p className="text-[15px] text-ink-soft">
+        A pretend pot, to practise with: its hob and probe have quirks of their own.
+      </p>
+      <div className="mt-2">
+        <Segments
+          label="Hob"
+          value={String(now?.hob ?? 0)}
+          options={HOB}
+          onChange={(hob) => void tell({ hob: Number(hob) })}
+        />
+      </div>
+      <div className="mt-2 flex gap-6">
+        <Switch label="lid" on={now?.lid ?? false} onChange={(lid) => void tell({ lid })} />
+        <Switch label="in ice water" on={now?.ice ?? false} onChange={(ice) => void tell({ ice })} />
+      </div>
+      {now && (now.looks.bowl || now.looks.whey || (kg !== null && scale === 'curd')) && (
+        <p className="mt-2 text-[17px]" data-testid="looks">
+          {[
+            now.looks.bowl && (now.looks.bowl === 'stopped' ? 'The bowl stands still.' : 'The bowl turns.'),
+            now.looks.whey && `The whey is ${now.looks.whey}.`,
+            kg !== null && scale === 'curd' && `On the scale: ${format.kg(kg)}.`,
+          ]
+            .filter(Boolean)
+            .join(' ')}
+        </p>
+      )}
+      <div className="mt-2 flex flex-wrap gap-2">
+        {HASTE_MIN.map((minutes) => (
+          <Button key={minutes} className="min-h-12" onClick={() => void hasten(minutes)}>
+            {format.minutes(minutes)} on
+          </Button>
+        ))}
+      </div>
+    </fieldset>
+  );
+}
