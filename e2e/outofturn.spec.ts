@@ -41,7 +41,7 @@ test('a reading noted wrongly is put right, or struck out; a wrong value is answ
   await noteTemperature(page, '92');
   const noted = page.getByRole('region', { name: 'Noted last' });
   await expect(now(page)).toContainText('over');
-  await noted.getByRole('button', { name: 'Put 92.0\u00a0°C right' }).click();
+  await noted.getByRole('button', { name: 'Put right: 92.0\u00a0°C' }).click();
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('It really was, °C').fill('290');
   await sheet.getByRole('button', { name: 'Put it right' }).click();
@@ -50,7 +50,7 @@ test('a reading noted wrongly is put right, or struck out; a wrong value is answ
   await sheet.getByRole('button', { name: 'Put it right' }).click();
   await expect(noted).toContainText('29.0\u00a0°C');
   await expect(now(page)).toContainText('Note another in a few minutes');
-  await noted.getByRole('button', { name: 'Put 29.0\u00a0°C right' }).click();
+  await noted.getByRole('button', { name: 'Put right: 29.0\u00a0°C' }).click();
   await sheet.getByRole('button', { name: 'Strike it out' }).click();
   await expect(noted).toHaveCount(0);
 });
@@ -139,4 +139,28 @@ test('a make under way already begins in the middle; one that is over goes into 
   await expect(page.getByRole('region', { name: 'What came out' })).toContainText('820\u00a0g');
   await expect(page.getByRole('region', { name: 'Tasted' })).toContainText('soft, a little wet');
   await expect(page.getByText('Entered afterwards')).toBeVisible();
+});
+
+test('a logger’s file is taken in: columns said, wrong rows answered, its readings on the track', async ({
+  page,
+}) => {
+  const lines = ['elapsed min;°C', '4;18', '8;24', '12;oops', '15;31'];
+  await page.getByLabel('A logger’s file (CSV)').setInputFiles({
+    name: 'logger.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(lines.join('\n')),
+  });
+  const sheet = page.getByRole('dialog', { name: 'A logger’s file' });
+  await expect(sheet.getByLabel('It tells time')).toHaveValue('minutes');
+  await expect(sheet).toContainText(
+    '3 of 4 rows can be taken: 09:04 to 09:15, 18.0\u00a0°C to 31.0\u00a0°C.',
+  );
+  await expect(sheet.getByRole('alert')).toContainText('Row 4: "oops" is no temperature');
+  await sheet.getByLabel('Temperature').selectOption('-1');
+  await expect(sheet.getByRole('button', { name: 'Take 0' })).toBeDisabled();
+  await sheet.getByLabel('Temperature').selectOption('1');
+  await sheet.getByRole('button', { name: 'Take 3' }).click();
+  await expect(page.getByText('3 readings lie on the track.')).toBeVisible();
+  await now(page).getByRole('button', { name: 'Undo logger’s file' }).click();
+  await expect(now(page).getByRole('button', { name: 'Undo', exact: true })).toBeDisabled();
 });

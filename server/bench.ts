@@ -33,8 +33,9 @@ const controls = z
     scale: z.enum(['pot', 'curd']),
     /** Moves the pot on at once by so many minutes. */
     advanceMin: z.number().min(0, 'give 0 to 1440 min').max(1440, 'give 0 to 1440 min'),
-    /** Puts this batch into the pot, cold. */
+    /** Puts this batch into the pot, if it holds none yet, at `tempC` or as cold as the brief says. */
     brief: briefSchema,
+    tempC: bounded('potTempC'),
   })
   .partial();
 
@@ -104,9 +105,9 @@ export function bench(mono: () => number): Router {
     const read = parse(controls, request.body);
     if (!read.ok) return void refuse(response, read.faults);
     moveOn(one);
-    const { advanceMin = 0, brief, ...turned } = read.value;
+    const { advanceMin = 0, brief, tempC, ...turned } = read.value;
     if (brief) {
-      const put = putOnBench(one.pot, brief);
+      const put = putOnBench(one.pot, brief, tempC);
       if (!put.ok)
         return void refuse(
           response,

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { guessMapping, milksOf, readTests } from './milkTests';
+import { guessMapping, milksOf } from './milkTests';
+import { readTable } from './table';
 
 const about = { species: 'cow', treatment: 'raw', crude: true } as const;
 const id = (row: number) => `row-${row}`;
@@ -10,7 +11,7 @@ describe('milk tests from a table', () => {
       'Farm,Fat %,Protein %,pH\nSallow,4.1,3.5,6.7\n\n"Bank, lower",3.9,3.3,\n',
       '\ufeffFarm;Fat %;Protein %;pH\nSallow;4,1;3,5;6,7\nBank, lower;3,9;3,3;\n',
     ]) {
-      const table = readTests(text);
+      const table = readTable(text);
       const mapping = guessMapping(table);
       expect(mapping).toEqual({ name: 0, fatPct: 1, proteinPct: 2, pH: 3 });
       const [first, second] = milksOf(table, mapping, about, id);
@@ -21,7 +22,7 @@ describe('milk tests from a table', () => {
   });
 
   it('says for each row what keeps it from being a milk, and takes the others', () => {
-    const table = readTests('id,fat,protein\na,4,3.4\nb,high,3.4\nc,44,3.4\nd,4,\n');
+    const table = readTable('id,fat,protein\na,4,3.4\nb,high,3.4\nc,44,3.4\nd,4,\n');
     const rows = milksOf(table, guessMapping(table), about, id);
     expect(rows.map((row) => (row.ok ? 'ok' : row.faults[0]?.path))).toEqual([
       'ok',
@@ -32,7 +33,7 @@ describe('milk tests from a table', () => {
   });
 
   it('true protein is left alone, an unnamed sample gets a number', () => {
-    const table = readTests('fat,protein\n4,3.4\n');
+    const table = readTable('fat,protein\n4,3.4\n');
     const [row] = milksOf(table, guessMapping(table), { ...about, crude: false }, id);
     expect(row).toMatchObject({ ok: true, milk: { name: 'Sample 1', proteinPct: 3.4, id: 'row-0' } });
   });

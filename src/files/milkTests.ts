@@ -1,20 +1,14 @@
-import Papa from 'papaparse';
 import type { Fault } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { type Species, trueProteinPct } from '../core/milk/species';
 import { readNumber } from '../core/units/numbers';
 import { type KnownMilk, knownMilkSchema } from './backup';
+import { guessColumns, type Table } from './table';
 
 /** What a column of a milk test may hold. */
 export const TEST_FIELDS = ['name', 'fatPct', 'proteinPct', 'pH', 'litres', 'day'] as const;
 export type TestField = (typeof TEST_FIELDS)[number];
 export type Mapping = Partial<Record<TestField, number>>;
-
-/** A table as it came: its head and its rows. */
-export interface TestTable {
-  head: string[];
-  rows: string[][];
-}
 
 const LOOKS: Record<TestField, RegExp> = {
   name: /name|farm|sample|probe|milk|lot|id/i,
@@ -25,24 +19,8 @@ const LOOKS: Record<TestField, RegExp> = {
   day: /date|day|datum/i,
 };
 
-/** Reads a table with a header row, commas, semicolons or tabs between; empty lines are passed over. */
-export function readTests(text: string): TestTable {
-  const { data } = Papa.parse<string[]>(text.replace(/^\ufeff/, ''), { skipEmptyLines: 'greedy' });
-  const [head = [], ...rows] = data;
-  return { head: head.map((cell) => cell.trim()), rows };
-}
-
 /** A first guess at which column holds what, by its head. */
-export function guessMapping({ head }: TestTable): Mapping {
-  const mapping: Mapping = {};
-  for (const field of TEST_FIELDS) {
-    const column = head.findIndex(
-      (cell, i) => LOOKS[field].test(cell) && !Object.values(mapping).includes(i),
-    );
-    if (column >= 0) mapping[field] = column;
-  }
-  return mapping;
-}
+export const guessMapping = (table: Table): Mapping => guessColumns(table, LOOKS);
 
 /** One row of a table as a milk, or what is wrong with it. */
 export type TestRow = { ok: true; milk: KnownMilk } | { ok: false; faults: Fault[] };
@@ -52,7 +30,7 @@ export type TestRow = { ok: true; milk: KnownMilk } | { ok: false; faults: Fault
  * out; a row that cannot be a milk says why.
  */
 export function milksOf(
-  table: TestTable,
+  table: Table,
   mapping: Mapping,
   about: { species: Species; treatment: KnownMilk['treatment']; crude: boolean },
   idOf: (row: number) => string,

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { alarmOf, ringing } from './alarms';
+import { alarmOf, alarmsOf, ringing } from './alarms';
+import { boilsOverAt } from './boilOver';
 import type { MakeEvent } from './events';
 import { stateOf } from './state';
+import { tastingsAt } from './taste';
 
 const MIN = 60_000;
 const BEGIN = 1_700_000_000_000;
@@ -50,5 +52,77 @@ describe('alarms', () => {
       { type: 'temperature', seq: 4, at: BEGIN + 10 * MIN, tempC: 24 },
     ]);
     expect(alarmOf('a', later)?.key).not.toBe(alarmOf('a', scalding)?.key);
+  });
+});
+
+describe('a pot that will boil over', () => {
+  const read = (...readings: [minute: number, tempC: number][]) =>
+    stateOf([
+      start,
+      done('sanitise', 1),
+      done('measure', 2),
+      ...readings.map(
+        ([minute, tempC], i): MakeEvent => ({
+          type: 'temperature',
+          seq: 3 + i,
+          at: BEGIN + minute * MIN,
+          tempC,
+        }),
+      ),
+    ]);
+  it('is told from the pace of the last two readings, two degrees below the boil', () => {
+    const at = boilsOverAt(read([10, 80], [14, 88]));
+    expect(at).toBeCloseTo(BEGIN + 19 * MIN, -3);
+    expect(boilsOverAt(read([10, 80], [14, 99]))).toBe(BEGIN + 14 * MIN);
+  });
+
+  it('is called two minutes before, by its own name', () => {
+    const alarm = alarmsOf('a', read([10, 80], [14, 88])).find((one) => one.about === 'boil-over');
+    expect(alarm?.dueAt).toBeCloseTo(BEGIN + 17 * MIN, -3);
+    expect(alarm?.key).not.toBe(alarmOf('a', scalding)?.key);
+  });
+
+  it('says nothing of one reading, an old pace, or a pot that holds or cools', () => {
+    expect(boilsOverAt(read([10, 90]))).toBeNull();
+    expect(boilsOverAt(read([10, 60], [50, 90]))).toBeNull();
+    expect(boilsOverAt(read([10, 90], [14, 90]))).toBeNull();
+    expect(boilsOverAt(read([10, 92], [14, 88]))).toBeNull();
+    expect(boilsOverAt(stateOf([start]))).toBeNull();
+  });
+
+  it('boils lower where the air is thin', () => {
+    const high = planned({ ...basic('whole-milk-ricotta', {}, { options: { setC: 85 } }), altitudeM: 1500 });
+    const state = stateOf([
+      { ...start, plan: high.plan, parameters: high.parameters } as MakeEvent,
+      done('sanitise', 1),
+      done('measure', 2),
+      { type: 'temperature', seq: 3, at: BEGIN + 10 * MIN, tempC: 80 },
+      { type: 'temperature', seq: 4, at: BEGIN + 14 * MIN, tempC: 88 },
+    ]);
+    expect(boilsOverAt(state)).toBeLessThan(boilsOverAt(read([10, 80], [14, 88])) ?? 0);
+  });
+});
+
+describe('tasting again', () => {
+  const curds = planned(basic('squeaky-curds'));
+  const over = (...more: MakeEvent[]) =>
+    stateOf([
+      { ...start, plan: curds.plan, parameters: curds.parameters } as MakeEvent,
+      { type: 'finished', seq: 1, at: BEGIN, weighedKg: 1 },
+      ...more,
+    ]);
+  const H = 3_600_000;
+
+  it('is due at the hours that matter for the make, until it has been done near them', () => {
+    expect(tastingsAt(over()).map((at) => (at - BEGIN) / H)).toEqual([12, 36]);
+    const tasted = over({ type: 'tasted', seq: 2, at: BEGIN + 14 * H, score: 4, text: '' });
+    expect(tastingsAt(tasted).map((at) => (at - BEGIN) / H)).toEqual([36]);
+    expect(tastingsAt(stateOf([start]))).toEqual([]);
+  });
+
+  it('rings at its hour, and not for somebody who comes home days later', () => {
+    const alarms = alarmsOf('a', over());
+    const loud = (hours: number) => ringing(alarms, new Set(), {}, BEGIN + hours * H).length;
+    expect([11, 12, 20, 24.1, 36, 47, 49].map(loud)).toEqual([0, 1, 1, 0, 1, 1, 0]);
   });
 });

@@ -1,13 +1,53 @@
 import { stageKind } from '../makes/kinds';
+import { boilsOverAt } from './boilOver';
 import { expectedEnd } from './expect';
-import { type MakeState, stageAt } from './state';
+import { isOver, type MakeState, stageAt } from './state';
+import { tastingsAt } from './taste';
 
-/** Something that is due at a pot: one for each stage and time it is due at. */
+/** Something that is due at a pot or on the board: one for each thing and time it is due at. */
 export interface Alarm {
   key: string;
   makeId: string;
   name: string;
+  about: 'stage' | 'boil-over' | 'taste';
   dueAt: number;
+  /** After this it is too late to ring. */
+  until: number;
+}
+
+/** A pot about to climb over its rim is called this long before, ms. */
+const BOIL_BEFORE_MS = 2 * 60_000;
+/** A tasting nobody came to in this time is missed, ms. */
+const TASTE_WITHIN_MS = 12 * 3_600_000;
+
+/** Everything that will ring for a make as it stands. */
+export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
+  if (isOver(state))
+    return tastingsAt(state).map((dueAt) => ({
+      key: `${makeId}:taste:${Math.round(dueAt / 60_000)}`,
+      makeId,
+      name: state.name,
+      about: 'taste',
+      dueAt,
+      until: dueAt + TASTE_WITHIN_MS,
+    }));
+  const stage = alarmOf(makeId, state);
+  const boils = boilsOverAt(state);
+  return [
+    ...(stage ? [stage] : []),
+    ...(boils === null
+      ? []
+      : [
+          {
+            key: `${makeId}:${state.index}:boil`,
+            makeId,
+            name: state.name,
+            about: 'boil-over' as const,
+            dueAt: boils - BOIL_BEFORE_MS,
+            until: Number.POSITIVE_INFINITY,
+          },
+        ]),
+  ];
 }
 
 /** A stage shorter than this needs no alarm: one stands at it, min. */
@@ -21,7 +61,14 @@ export function alarmOf(makeId: string, state: MakeState): Alarm | null {
   const dueAt = expectedEnd(state);
   if (dueAt - state.stageStartedAt < SHORTEST_MIN * 60_000) return null;
   // To the minute, so that a reading that moves it by seconds does not ring twice.
-  return { key: `${makeId}:${state.index}:${Math.round(dueAt / 60_000)}`, makeId, name: state.name, dueAt };
+  return {
+    key: `${makeId}:${state.index}:${Math.round(dueAt / 60_000)}`,
+    makeId,
+    name: state.name,
+    about: 'stage',
+    dueAt,
+    until: Number.POSITIVE_INFINITY,
+  };
 }
 
 /** Alarms that ring now: due, not answered, and not asleep. */
@@ -31,4 +78,7 @@ export const ringing = (
   snoozedUntil: Readonly<Record<string, number>>,
   now: number,
 ): Alarm[] =>
-  alarms.filter((one) => one.dueAt <= now && !answered.has(one.key) && (snoozedUntil[one.key] ?? 0) <= now);
+  alarms.filter(
+    (one) =>
+      one.dueAt <= now && now < one.until && !answered.has(one.key) && (snoozedUntil[one.key] ?? 0) <= now,
+  );

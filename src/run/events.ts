@@ -74,6 +74,18 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...stamped, type: z.literal('temperature'), tempC: bounded('potTempC') }),
   z.strictObject({ ...stamped, type: z.literal('whey'), look: z.enum(WHEY_LOOKS) }),
   z.strictObject({ ...stamped, type: z.literal('pH'), pH: bounded('probePH') }),
+  /** A logger's file taken in: readings at times of their own. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('imported'),
+    name: z.string().max(200),
+    readings: z
+      .array(
+        z.strictObject({ at: z.number(), tempC: bounded('potTempC'), pH: bounded('probePH').optional() }),
+      )
+      .min(1)
+      .max(50_000),
+  }),
   /** Curd or cheese weighed on the way, kg. */
   z.strictObject({ ...stamped, type: z.literal('weighed'), kg: bounded('kg') }),
   /** The bowl on the milk has stopped turning. */

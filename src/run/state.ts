@@ -4,7 +4,8 @@ import { correctionsIn, putRight } from './corrections';
 import type { HandTest, MakeEvent, NewEvent, Started, WheyLook } from './events';
 
 export interface Reading {
-  seq: number;
+  /** Its place in the log; null where it came with a file. */
+  seq: number | null;
   at: number;
   tempC: number;
 }
@@ -42,7 +43,7 @@ export interface MakeState {
   runs: StageRun[];
   readings: Reading[];
   looks: { at: number; stage: string; look: WheyLook }[];
-  pHs: { seq: number; at: number; stage: string; pH: number }[];
+  pHs: { seq: number | null; at: number; stage: string; pH: number }[];
   weighings: { seq: number; at: number; stage: string; kg: number }[];
   /** When the bowl stopped turning, by stage. */
   flocculated: { at: number; stage: string } | null;
@@ -128,6 +129,20 @@ function moveTo(state: MakeState, index: number, at: number) {
   state.runs.push({ stage: stageAt(state).id, startedAt: at, endedAt: null });
 }
 
+/** Readings of a file, each in its place by its own time and in the stage that ran then. */
+function takeIn(state: MakeState, { readings }: Extract<MakeEvent, { type: 'imported' }>) {
+  const stageThen = (at: number) =>
+    (state.runs.findLast((run) => run.startedAt <= at) ?? (state.runs[0] as StageRun)).stage;
+  state.readings.push(...readings.map(({ at, tempC }) => ({ seq: null, at, tempC })));
+  state.readings.sort((a, b) => a.at - b.at);
+  state.pHs.push(
+    ...readings.flatMap(({ at, pH }) =>
+      pH === undefined ? [] : [{ seq: null, at, stage: stageThen(at), pH }],
+    ),
+  );
+  state.pHs.sort((a, b) => a.at - b.at);
+}
+
 function apply(state: MakeState, event: MakeEvent) {
   switch (event.type) {
     case 'done':
@@ -168,6 +183,9 @@ function apply(state: MakeState, event: MakeEvent) {
       break;
     case 'whey':
       state.looks.push({ at: event.at, stage: stageAt(state).id, look: event.look });
+      break;
+    case 'imported':
+      takeIn(state, event);
       break;
     case 'pH':
       state.pHs.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, pH: event.pH });
@@ -232,6 +250,7 @@ export function objection(state: MakeState, event: NewEvent): string | null {
   if (state.handedAt !== null)
     return 'Another device writes this make. Bring its file back, or say that it is here again.';
   if (event.type === 'tasted' || event.type === 'undone' || event.type === 'handed') return null;
+  if (event.type === 'imported') return null;
   if (event.type === 'corrected')
     return readingAt(state, event.target) ? null : 'There is no such reading to put right.';
   if (isOver(state)) return 'This make is over.';

@@ -116,14 +116,18 @@ function afterglow(pot: BenchPot, minutes: number): number {
   return given / (minutes * 60);
 }
 
-/** Puts a real batch of a brief into the pot, as cold as the brief says, the same one for the same seed; faults of the brief come back. */
-export function putOnBench(pot: BenchPot, brief: Brief): Result<BenchPot> {
+/**
+ * Puts a real batch of a brief into a pot that holds none yet, the same one for the same seed, at `tempC` or as cold as the
+ * brief says; faults of the brief come back.
+ */
+export function putOnBench(pot: BenchPot, brief: Brief, tempC?: number): Result<BenchPot> {
+  if (pot.batch) return good(pot);
   const { power, probeOffC } = pot.quirks;
   const batch = benchBatch(brief, { power, probeOffC: -probeOffC }, seeded(pot.seed + 1));
   if (!batch.ok) return batch;
   pot.batch = batch.value;
   pot.litres = batch.value.world.milk.litres;
-  pot.tempC = batch.value.brief.milk.startC;
+  pot.tempC = tempC ?? batch.value.brief.milk.startC;
   pot.ferment = null;
   return good(pot);
 }

@@ -4,6 +4,7 @@ import { type Kitchen, upcastKitchen } from '../files/kitchen';
 import type { Good } from '../files/shelf';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
+import type { AlarmState } from './slices/alarms';
 import type { Draft } from './slices/draft';
 import type { Reckoner } from './slices/reckoner';
 
@@ -19,7 +20,14 @@ export interface StoredMake {
   id: string;
 }
 
-export type SettingKey = 'kitchen' | 'draft' | `draft:${string}` | 'reckoner' | 'demo-laid' | 'restored';
+export type SettingKey =
+  | 'kitchen'
+  | 'draft'
+  | `draft:${string}`
+  | 'reckoner'
+  | 'alarms'
+  | 'demo-laid'
+  | 'restored';
 
 interface Setting {
   key: SettingKey;
@@ -50,6 +58,10 @@ export class Database extends Dexie {
 
   async kitchen(): Promise<Kitchen | undefined> {
     return upcastKitchen((await this.settings.get('kitchen'))?.value) as Kitchen | undefined;
+  }
+
+  async alarms(): Promise<AlarmState | undefined> {
+    return (await this.settings.get('alarms'))?.value as AlarmState | undefined;
   }
 
   async reckoner(): Promise<Reckoner | undefined> {

@@ -9,7 +9,7 @@ import type { Database, SettingKey } from './db';
 import { bare } from './log';
 import type { Clock } from './ports';
 import { bringInWaiting, keepSettings } from './settings';
-import { alarmsReducer } from './slices/alarms';
+import { alarmAnswered, alarmSnoozed, alarmsReducer, alarmsSet } from './slices/alarms';
 import { dataReducer, goodsRead, logsRead, methodsRead, milksRead } from './slices/data';
 import {
   choiceSet,
@@ -57,6 +57,12 @@ export function createStore(db: Database, clock: Clock) {
     },
   });
   listener.startListening({
+    matcher: isAnyOf(alarmAnswered, alarmSnoozed),
+    effect: async (_action, api) => {
+      await keep([['alarms', (api.getState() as State).alarms]]);
+    },
+  });
+  listener.startListening({
     actionCreator: reckonerFilled,
     effect: async (_action, api) => {
       await keep([['reckoner', (api.getState() as State).reckoner]]);
@@ -86,7 +92,13 @@ export async function follow(db: Database, store: Store): Promise<void> {
   // Before the first draw, since the draft may be a plan of one of them.
   takeMethods((await db.methods.toArray()).map((row) => row.method));
   await bringInWaiting(db, globalThis.localStorage);
-  const [kitchen, draft, reckoner] = await Promise.all([db.kitchen(), db.draft(windowId()), db.reckoner()]);
+  const [kitchen, draft, reckoner, alarms] = await Promise.all([
+    db.kitchen(),
+    db.draft(windowId()),
+    db.reckoner(),
+    db.alarms(),
+  ]);
+  if (alarms) store.dispatch(alarmsSet(alarms));
   if (kitchen) store.dispatch(kitchenSet(kitchen));
   if (draft) store.dispatch(draftSet(draft));
   if (reckoner) store.dispatch(reckonerSet(reckoner));

@@ -1,10 +1,10 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
-import { tasteAgainHours } from '../../core/safety/taste';
 import { methodById } from '../../makes';
 import { tellingOf, wheyCooked } from '../../plan/telling';
 import type { MakeState } from '../../run/state';
+import { tastingsAt } from '../../run/taste';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -25,9 +25,7 @@ export function Afterwards({ state, now }: { state: MakeState; now: number }) {
   if (made === null || !method) return null;
   const days = daysInFridge(tellingOf(state.plan, format).fridgeDays, fridgeC);
   const useBy = addDays(made, days);
-  const again = tasteAgainHours(method.style)
-    .map((hours) => made + hours * 3_600_000)
-    .find((at) => at > now && !state.tastings.some((tasting) => Math.abs(tasting.at - at) < 6 * 3_600_000));
+  const again = tastingsAt(state).find((at) => at > now);
   const { predictions: p, brief } = state.plan;
   const origins = state.taken.flatMap((one) => {
     const good = goods.find((known) => known.id === one.goodId);

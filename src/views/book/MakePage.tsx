@@ -13,6 +13,7 @@ import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { exportMake, put, removeMake } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../common/draftOf';
+import { LoggerFile } from '../common/LoggerFile';
 import { RunTrack } from '../common/RunTrack';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
@@ -177,6 +178,7 @@ export default function MakePage() {
       ) : (
         <RunTrack state={state} now={now} />
       )}
+      <LoggerFile makeId={id} state={state} />
     </article>
   );
 }

@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { type Alarm, alarmOf, ringing } from '../../run/alarms';
+import { type Alarm, alarmsOf, ringing } from '../../run/alarms';
 import { momentOf } from '../../run/moment';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
-import { selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
+import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { clockText } from './times';
 
@@ -20,13 +20,16 @@ export function Alarms() {
   const navigate = useNavigate();
   const format = useFormat();
   const now = useNow(1000);
-  const running = useAppSelector(selectRunning);
+  const makes = useAppSelector(selectMakes);
   const { answered, snoozedUntil } = useAppSelector((state) => state.alarms);
   const { sound = true, spoken = false } = useAppSelector((state) => state.kitchen);
-  const alarms = useMemo(() => running.flatMap(({ id, state }) => alarmOf(id, state) ?? []), [running]);
+  const alarms = useMemo(() => makes.flatMap(({ id, state }) => alarmsOf(id, state)), [makes]);
   const loud = ringing(alarms, new Set(answered), snoozedUntil, now);
   const says = (alarm: Alarm) => {
-    const make = running.find(({ id }) => id === alarm.makeId);
+    if (alarm.about === 'taste') return `${alarm.name}: taste it again, and note how it has changed.`;
+    if (alarm.about === 'boil-over')
+      return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
+    const make = makes.find(({ id }) => id === alarm.makeId);
     const moment = make && momentOf(make.state, format);
     return `${alarm.name}: ${moment?.action.toLowerCase() ?? ''} is due. ${moment?.main?.text ?? ''}`.trim();
   };
@@ -57,10 +60,11 @@ export function Alarms() {
           <Button
             onClick={() => {
               dispatch(alarmAnswered(alarm.key));
+              // The pot sends what is over on to the book.
               navigate(`/pot/${alarm.makeId}`);
             }}
           >
-            To this pot
+            {alarm.about === 'taste' ? 'To its page' : 'To this pot'}
           </Button>
           <Button onClick={() => dispatch(alarmSnoozed({ key: alarm.key, until: now + SNOOZE_MS }))}>
             In 5 minutes again

@@ -1,8 +1,10 @@
+import { boilsOverAt } from '../../run/boilOver';
 import type { Moment } from '../../run/moment';
 import { rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { StagePicture } from '../../ui/pictures/StagePicture';
+import { clockText } from '../common/times';
 import { rampText } from './rampText';
 
 /** What the readings of a warming say, in words. */
@@ -29,6 +31,25 @@ export function RampSays({ state, now }: { state: MakeState; now: number }) {
     </div>
   );
 }
+
+/** A pot that is about to climb over its rim, and when. */
+export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
+  const at = boilsOverAt(state);
+  if (at === null || at - now > BOIL_WATCH_MS) return null;
+  return (
+    <p
+      role="status"
+      className="mt-3 rounded-[16px] border-l-[10px] border-danger bg-danger-wash px-5 py-3 text-[19px]"
+    >
+      <strong className="text-danger">
+        {at <= now ? 'It is at the boil.' : `It climbs over the rim about ${clockText(at)} at this pace.`}
+      </strong>{' '}
+      Lid off, turn it down, and stay with it.
+    </p>
+  );
+}
+/** Sooner than this nobody needs to stand by. */
+const BOIL_WATCH_MS = 8 * 60_000;
 
 /** What to do, what right looks like, drawn and in words, and what only looks wrong. */
 export function Steps({ moment, state }: { moment: Moment; state: MakeState }) {

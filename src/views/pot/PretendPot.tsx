@@ -61,12 +61,16 @@ export function PretendPot({ pot, state, kg }: { pot: string; state: MakeState; 
     [pot],
   );
   const { culture, coagulant, acidGrams, scale } = happened(state);
-  const first = useRef(true);
+  const lastC = state.readings.at(-1)?.tempC;
+  // A pot that is new to the bench gets this batch, as warm as it was last read.
+  const begun = useRef<Record<string, unknown>>({
+    brief: state.plan.brief,
+    ...(lastC !== undefined && { tempC: lastC }),
+  });
   useEffect(() => {
-    const brief = first.current && state.index <= 2 ? { brief: state.plan.brief } : {};
-    first.current = false;
-    void tell({ ...brief, culture, coagulant, acidGrams, scale });
-  }, [tell, culture, coagulant, acidGrams, scale, state.index, state.plan.brief]);
+    void tell({ ...begun.current, culture, coagulant, acidGrams, scale });
+    begun.current = {};
+  }, [tell, culture, coagulant, acidGrams, scale]);
   const hasten = async (minutes: number) => {
     clock.hasten?.(minutes * 60_000);
     await tell({ advanceMin: minutes });

@@ -7,6 +7,7 @@ import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
+import { LoggerFile } from '../common/LoggerFile';
 import { PretendPot } from './PretendPot';
 
 const reading = z.object({
@@ -125,11 +126,18 @@ export function Probe({
               >
                 <path d={path(trace) ?? ''} fill="none" stroke="var(--rim)" strokeWidth="2.5" />
               </svg>
+              <p className="flex justify-between text-[14px] text-ink-soft" aria-hidden="true">
+                <span>
+                  {format.temp(low + 1, 1)} to {format.temp(high - 1, 1)}
+                </span>
+                <span>the last {trace.length}</span>
+              </p>
               {simulated && clock.hasten && <PretendPot pot={pot} state={state} kg={kg} />}
             </>
           )}
         </div>
       )}
+      <LoggerFile makeId={makeId} state={state} />
     </section>
   );
 }

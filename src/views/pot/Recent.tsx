@@ -34,11 +34,15 @@ const text = ({ kind, value }: Noted, format: Format): string =>
       ? `pH ${format.pH(value)}`
       : format.kg(value);
 
+/** The last of them that were noted one by one; a file is put right as a whole. */
+const byHand = <R extends { seq: number | null }>(readings: readonly R[]) =>
+  readings.filter((one): one is R & { seq: number } => one.seq !== null).slice(-MOST);
+
 /** The last readings of a make, newest first, whatever they read. */
 function recentOf(state: MakeState): Noted[] {
   return [
-    ...state.readings.slice(-MOST).map((one) => ({ ...one, kind: 'temperature' as const, value: one.tempC })),
-    ...state.pHs.slice(-MOST).map((one) => ({ ...one, kind: 'pH' as const, value: one.pH })),
+    ...byHand(state.readings).map((one) => ({ ...one, kind: 'temperature' as const, value: one.tempC })),
+    ...byHand(state.pHs).map((one) => ({ ...one, kind: 'pH' as const, value: one.pH })),
     ...state.weighings.slice(-MOST).map((one) => ({ ...one, kind: 'weight' as const, value: one.kg })),
   ]
     .sort((a, b) => b.seq - a.seq)
@@ -97,7 +101,7 @@ function PutRight({ noted, note }: { noted: Noted; note(event: NewEvent): Promis
         setTyped(shown(noted.value));
       }}
       trigger={
-        <Button tone="quiet" className="-mr-3 min-h-13" aria-label={`Put ${text(noted, format)} right`}>
+        <Button tone="quiet" className="-mr-3 min-h-13" aria-label={`Put right: ${text(noted, format)}`}>
           Put right
         </Button>
       }

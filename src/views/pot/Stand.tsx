@@ -15,7 +15,7 @@ import { RunTrack } from '../common/RunTrack';
 import { shownAs } from '../common/thermometers';
 import { clockText, countdownText, hoursText, momentText } from '../common/times';
 import { Coming } from './Coming';
-import { RampSays, Steps } from './Guidance';
+import { BoilWatch, RampSays, Steps } from './Guidance';
 import { HandTests } from './HandTests';
 import { Mishap } from './Mishap';
 import { Elsewhere, OutOfTurn } from './OutOfTurn';
@@ -114,6 +114,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           </p>
         )}
         <RampSays state={state} now={now} />
+        <BoilWatch state={state} now={now} />
         <div className="flex flex-col-reverse tab:flex-col">
           <Steps moment={moment} state={state} />
           <div>

@@ -21,6 +21,8 @@ export function eventText(event: MakeEvent): string {
       return 'going on';
     case 'corrected':
       return 'reading put right';
+    case 'imported':
+      return 'logger’s file';
     case 'note':
       return 'note';
     case 'finished':

@@ -1,15 +1,8 @@
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { SPECIES, type Species, TREATMENTS } from '../../core/milk/species';
-import {
-  guessMapping,
-  type Mapping,
-  milksOf,
-  readTests,
-  TEST_FIELDS,
-  type TestField,
-  type TestTable,
-} from '../../files/milkTests';
+import { guessMapping, type Mapping, milksOf, TEST_FIELDS, type TestField } from '../../files/milkTests';
+import { readTable, type Table } from '../../files/table';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
@@ -35,14 +28,14 @@ export function MilkTests() {
   const { db } = usePorts();
   const format = useFormat();
   const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
-  const [table, setTable] = useState<TestTable | null>(null);
+  const [table, setTable] = useState<Table | null>(null);
   const [mapping, setMapping] = useState<Mapping>({});
   const [species, setSpecies] = useState<Species>('cow');
   const [treatment, setTreatment] = useState<(typeof TREATMENTS)[number]>('raw');
   const rows = table ? milksOf(table, mapping, { species, treatment, crude }, () => crypto.randomUUID()) : [];
   const good = rows.flatMap((row) => (row.ok ? [row.milk] : []));
   const read = async (file: File) => {
-    const found = readTests(await file.text());
+    const found = readTable(await file.text());
     setTable(found);
     setMapping(guessMapping(found));
   };

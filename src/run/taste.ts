@@ -1,0 +1,16 @@
+import { tasteAgainHours } from '../core/safety/taste';
+import { methodById } from '../makes';
+import type { MakeState } from './state';
+
+/** A tasting this close to the hour is that hour's, ms. */
+const NEAR_MS = 6 * 3_600_000;
+
+/** When a finished make is to be tasted again and has not been, ms on the wall clock, earliest first. */
+export function tastingsAt(state: MakeState): number[] {
+  const made = state.finishedAt;
+  const method = methodById(state.plan.method);
+  if (made === null || !method) return [];
+  return tasteAgainHours(method.style)
+    .map((hours) => made + hours * 3_600_000)
+    .filter((at) => !state.tastings.some((tasting) => Math.abs(tasting.at - at) < NEAR_MS));
+}
