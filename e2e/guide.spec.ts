@@ -141,6 +141,26 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await expect(after).toContainText('Eat within 7 days');
   await expect(after).toContainText('by 3 Dec 2026');
   await expect(after).toContainText(/Taste it again 21:/);
+  await page.clock.fastForward('45:00');
+  await after.getByRole('button', { name: 'It is cold through' }).click();
+  await expect(after).toContainText('Cold through, 45');
+  await after.getByRole('button', { name: 'Pots and cloths are clean' }).click();
+  await expect(after).toContainText('Pots and cloths clean');
+  const photos = page.getByRole('region', { name: 'Photos' });
+  await photos.getByLabel('Put a photo in').setInputFiles({
+    name: 'note.txt',
+    mimeType: 'image/png',
+    buffer: Buffer.from('no picture'),
+  });
+  await expect(page.getByText('no picture the browser can read')).toBeVisible();
+  await photos.getByLabel('Put a photo in').setInputFiles('docs/screenshots/pot.png');
+  await expect(photos.getByRole('img')).toBeVisible();
+  await page.reload();
+  await expect(photos.getByRole('img')).toBeVisible();
+  await photos.getByRole('button', { name: 'take out' }).click();
+  await expect(photos.getByRole('img')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(photos.getByRole('img')).toBeVisible();
   await page.emulateMedia({ media: 'print' });
   await expect(page.locator('.label')).toBeVisible();
   await expect(page.getByRole('heading', { level: 1 })).toBeHidden();

@@ -24,6 +24,21 @@ export const knownMilkSchema = z.strictObject({
 });
 export type KnownMilk = z.infer<typeof knownMilkSchema>;
 
+/** Larger than this no photo is kept, characters of its data URL. */
+const MOST_PHOTO = 2_000_000;
+
+/** A photo of a make, a JPEG as a data URL. */
+export const photoSchema = z.strictObject({
+  id: z.string().min(1).max(64),
+  makeId: z.string().min(1).max(64),
+  at: z.number(),
+  jpeg: z
+    .string()
+    .startsWith('data:image/jpeg;base64,', 'give a JPEG')
+    .max(MOST_PHOTO, 'give a smaller photo'),
+});
+export type Photo = z.infer<typeof photoSchema>;
+
 /** Everything there is, as one file. */
 export const backupSchema = z
   .strictObject({
@@ -34,9 +49,10 @@ export const backupSchema = z
     makes: z.array(makeSchema),
     goods: z.array(goodSchema).optional(),
     methods: z.array(methodSchema).optional(),
+    photos: z.array(photoSchema).optional(),
   })
   .superRefine((backup, context) => {
-    for (const list of ['milks', 'makes', 'goods'] as const) {
+    for (const list of ['milks', 'makes', 'goods', 'photos'] as const) {
       const seen = new Set<string>();
       (backup[list] ?? []).forEach(({ id }, index) => {
         const params = { problem: `"${id}" stands twice`, remedy: 'keep one of them' };

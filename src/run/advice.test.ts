@@ -10,10 +10,11 @@ import type { MakeEvent, NewEvent } from './events';
 import { expectedEnd, readyAt } from './expect';
 import { MISHAPS, remedyFor } from './mishaps';
 import { momentOf } from './moment';
+import { objection } from './objection';
 import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
-import { type MakeState, objection, stageAt, stageEndsAt, stateOf } from './state';
+import { type MakeState, stageAt, stageEndsAt, stateOf } from './state';
 import { warmSoFar } from './warm';
 
 const MIN = 60_000;

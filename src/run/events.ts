@@ -10,6 +10,10 @@ export type WheyLook = (typeof WHEY_LOOKS)[number];
 export const HAND_TESTS = ['not yet', 'nearly', 'clean', 'tears', 'stretches', 'melts'] as const;
 export type HandTest = (typeof HAND_TESTS)[number];
 
+/** What is to be done after a make. */
+export const TICKS = ['cooled', 'cleaned'] as const;
+export type Tick = (typeof TICKS)[number];
+
 /** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
 const stamped = { seq: z.int().min(0), at: z.number() };
 const text = z.string().max(4000);
@@ -108,6 +112,8 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...stamped, type: z.literal('note'), text: text.min(1) }),
   z.strictObject({ ...stamped, type: z.literal('undone'), target: z.int().min(1) }),
   z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),
+  /** After the make: the cheese is cold, the tools are clean. */
+  z.strictObject({ ...stamped, type: z.literal('ticked'), what: z.enum(TICKS) }),
   z.strictObject({ ...stamped, type: z.literal('tasted'), score: z.int().min(1).max(5), text }),
   z.strictObject({ ...stamped, type: z.literal('abandoned'), reason: text }),
 ]);

@@ -14,6 +14,7 @@ export const MISHAPS = [
   { id: 'warm-acid', text: 'Acid went into warm milk', ask: 'at what temperature', unit: '°C', usual: 25 },
   { id: 'salted-early', text: 'Salted before it drained', ask: 'weight now', unit: 'kg', usual: 1 },
   { id: 'overdrained', text: 'Left draining too long', ask: 'weight now', unit: 'kg', usual: 1 },
+  { id: 'out-of-order', text: 'Did two steps the wrong way round', ask: null, unit: '', usual: 0 },
   { id: 'left-warm', text: 'Left out warm', ask: 'for how many hours', unit: 'h', usual: 3 },
 ] as const;
 export type MishapId = (typeof MISHAPS)[number]['id'];
@@ -88,6 +89,45 @@ function overdrained(state: MakeState, kg: number): Remedy {
   };
 }
 
+/** What two steps the wrong way round do depends on which came too soon: by the stage the make stands at. */
+function outOfOrder(state: MakeState): Remedy {
+  const kinds = state.plan.stages.map((stage) => stage.kind);
+  const kind = stageAt(state).kind;
+  const still = (one: string) => kinds.indexOf(one as (typeof kinds)[number]) >= state.index;
+  if (['add-culture', 'ripen'].includes(kind) && state.plan.brief.acid)
+    return {
+      now: 'Acid before the culture: stir the culture in now all the same, and read the pH every half hour: the milk starts nearer its goal.',
+      costs: 'Less flavour, and a shorter souring than planned. Nothing unsafe.',
+      discard: false,
+    };
+  if (still('add-calcium') && !still('add-coagulant'))
+    return {
+      now: 'Coagulant before the calcium: leave the calcium out. Stirred into a set milk it would only break it.',
+      costs: 'A softer curd: give the set a quarter longer and cut larger.',
+      discard: false,
+    };
+  if (['warm', 'scald'].includes(kind) && kinds.includes('add-coagulant'))
+    return {
+      now: 'Coagulant in cold milk: warm it on gently without stirring more than you must, and stop as soon as the bowl stands still; what has set will not be warmed through.',
+      costs:
+        'A set that is firm below and soft above. Cut it in large pieces and let them heal twice as long.',
+      discard: false,
+    };
+  if (kind === 'salt' || kind === 'press' || kind === 'brine')
+    return {
+      now: still('press')
+        ? 'Salted before the press: press it all the same, a third longer, and taste before you brine or salt again.'
+        : 'Brined or pressed before the salt: weigh it, salt the surface with half of what was planned, and taste tomorrow.',
+      costs: 'A drier rind and an uneven bite for the first day or two.',
+      discard: false,
+    };
+  return {
+    now: `Do what was passed over now, if the curd still lets you; then stand at the stage it has reached with “Out of turn”.`,
+    costs: 'Write down which two it were: the book will show what they did to the weight.',
+    discard: false,
+  };
+}
+
 function leftWarm(state: MakeState, hours: number): Remedy {
   const pH = state.pHs.at(-1)?.pH ?? null;
   const sour = pH !== null && pH <= toxinRule.pH;
@@ -157,6 +197,8 @@ export function remedyFor(state: MakeState, id: MishapId, amount: number): Remed
         costs: amount >= 30 ? 'This cheese, but not the milk.' : 'A few per cent of the yield.',
         discard: false,
       };
+    case 'out-of-order':
+      return outOfOrder(state);
     case 'salted-early':
       return saltedEarly(state, amount);
     case 'overdrained':

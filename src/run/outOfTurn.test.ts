@@ -1,14 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
+import { METHODS } from '../makes';
 import { basic, planned as plannedOf } from '../plan/fixtures/briefs';
 import { scaledBy } from '../plan/larger';
 import { MODEL_VERSION } from '../plan/plan';
 import { alarmOf } from './alarms';
 import { eventSchema, type MakeEvent, type NewEvent, type Started } from './events';
+import { remedyFor } from './mishaps';
 import { momentOf } from './moment';
+import { objection } from './objection';
 import { reviewOf } from './review';
-import { acidGiven, isOver, objection, stageAt, stageEndsAt, stateOf } from './state';
+import { acidGiven, isOver, stageAt, stageEndsAt, stateOf } from './state';
 
 const MIN = 60_000;
 const BEGIN = 1_795_680_000_000;
@@ -151,6 +154,44 @@ describe('a curd parted in two', () => {
     );
     expect(stageAt(parted).id).toBe('acid');
     expect(parted.parted?.otherId).toBe('other');
+  });
+});
+
+describe('after the make', () => {
+  it('cold and clean are noted once, with their time, and do not stand in the way of an undo', () => {
+    const over: [number, NewEvent][] = [[30, { type: 'finished', weighedKg: 1 }]];
+    const ticked = stateOf(log(started(), ...over, [40, { type: 'ticked', what: 'cooled' }]));
+    expect(ticked.ticks).toEqual({ cooled: BEGIN + 70 * MIN, cleaned: null });
+    expect(objection(ticked, { type: 'ticked', what: 'cooled' })).toMatch(/already/);
+    expect(objection(ticked, { type: 'ticked', what: 'cleaned' })).toBeNull();
+    expect(ticked.undoable?.type).toBe('finished');
+  });
+});
+
+describe('two steps the wrong way round', () => {
+  it('are answered by where the make stands, for every make at every stage', () => {
+    for (const method of METHODS) {
+      const made = plannedOf(basic(method.id));
+      made.plan.stages.forEach((_, index) => {
+        const state = { ...stateOf(log(started({ plan: made.plan, parameters: made.parameters }))), index };
+        const remedy = remedyFor(state, 'out-of-order', 0);
+        expect(`${remedy.now} ${remedy.costs}`).not.toMatch(/undefined|NaN/);
+        expect(remedy.discard).toBe(false);
+      });
+    }
+  });
+
+  it('calcium after the coagulant is left out', () => {
+    const made = plannedOf(basic('squeaky-curds', {}, { calcium: true }));
+    const swapped = made.plan.stages.findIndex((stage) => stage.kind === 'add-coagulant');
+    const stages = [...made.plan.stages];
+    const calcium = stages.findIndex((stage) => stage.kind === 'add-calcium');
+    [stages[calcium], stages[swapped]] = [stages[swapped] as never, stages[calcium] as never];
+    const state = {
+      ...stateOf(log(started({ plan: { ...made.plan, stages }, parameters: made.parameters }))),
+      index: swapped,
+    };
+    expect(remedyFor(state, 'out-of-order', 0).now).toMatch(/leave the calcium out/);
   });
 });
 

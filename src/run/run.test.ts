@@ -8,9 +8,10 @@ import { runCourse } from './course';
 import type { MakeEvent, NewEvent } from './events';
 import { readyAt } from './expect';
 import { momentOf } from './moment';
+import { objection } from './objection';
 import { rampAdvice } from './rampAdvice';
 import { reviewOf } from './review';
-import { acidGiven, isOver, objection, stageAt, stageEndsAt, stateOf } from './state';
+import { acidGiven, isOver, stageAt, stageEndsAt, stateOf } from './state';
 
 const MIN = 60_000;
 const BEGIN = 1_795_680_000_000;

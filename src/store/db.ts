@@ -1,5 +1,5 @@
 import Dexie, { type Table } from 'dexie';
-import type { KnownMilk } from '../files/backup';
+import type { KnownMilk, Photo } from '../files/backup';
 import { type Kitchen, upcastKitchen } from '../files/kitchen';
 import type { Good } from '../files/shelf';
 import type { Method } from '../makes/method';
@@ -48,12 +48,14 @@ export class Database extends Dexie {
   goods!: Table<Good, string>;
   /** Makes of the maker's own, as they stand in the editor, faulty or not. */
   methods!: Table<OwnMethod, string>;
+  photos!: Table<Photo, string>;
   settings!: Table<Setting, string>;
 
   constructor(name = 'plump-pail') {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
     this.version(2).stores({ goods: 'id', methods: 'id' });
+    this.version(3).stores({ photos: 'id, makeId' });
   }
 
   async kitchen(): Promise<Kitchen | undefined> {

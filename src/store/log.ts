@@ -1,6 +1,7 @@
 import Dexie from 'dexie';
 import type { MakeEvent, NewEvent } from '../run/events';
-import { type MakeState, objection, stateOf } from '../run/state';
+import { objection } from '../run/objection';
+import { type MakeState, stateOf } from '../run/state';
 import type { Database, StoredEvent } from './db';
 
 const TRIES = 5;

@@ -1,6 +1,7 @@
 import { scaledBy } from '../plan/larger';
 import type { MakeEvent } from '../run/events';
-import { objection, stageAt, stateOf } from '../run/state';
+import { objection } from '../run/objection';
+import { stageAt, stateOf } from '../run/state';
 import type { Database } from './db';
 import { readLog } from './log';
 

@@ -100,6 +100,18 @@ describe('files', () => {
     expect(await db.makes.count()).toBe(1);
   });
 
+  it('a backup holds the photos too; one that is no picture is refused', async () => {
+    const photo = { id: 'photo-1', makeId: ID, at: 5000, jpeg: 'data:image/jpeg;base64,/9j/4AAQ' };
+    await db.photos.add(photo);
+    const saved = await backup(db);
+    await db.photos.clear();
+    expect(await restore(db, JSON.parse(JSON.stringify(saved)))).toMatchObject({ ok: true });
+    expect(await db.photos.toArray()).toEqual([photo]);
+    const script = { ...saved, photos: [{ ...photo, jpeg: 'data:text/html,<p>' }] };
+    expect(await restore(db, script)).toMatchObject({ ok: false, faults: [{ path: 'photos.0.jpeg' }] });
+    expect(await db.photos.count()).toBe(1);
+  });
+
   it('a backup brings everything back; one with the same make twice is refused whole', async () => {
     const saved = await backup(db);
     expect(saved.kitchen).toEqual(USUAL_KITCHEN);

@@ -70,9 +70,20 @@ export async function handOver(
   return done.ok ? { file: await exportMake(db, id) } : { reason: done.reason };
 }
 
+/** Every table. */
+const everything = (db: Database) => [
+  db.makes,
+  db.events,
+  db.milks,
+  db.goods,
+  db.methods,
+  db.photos,
+  db.settings,
+];
+
 /** Everything there is. */
 export async function backup(db: Database): Promise<Backup> {
-  return db.transaction('r', [db.makes, db.events, db.milks, db.goods, db.methods, db.settings], async () => {
+  return db.transaction('r', everything(db), async () => {
     const ids = (await db.makes.toArray()).map((make) => make.id);
     return {
       format: 'plump-pail/backup' as const,
@@ -81,6 +92,7 @@ export async function backup(db: Database): Promise<Backup> {
       milks: await db.milks.toArray(),
       makes: await Promise.all(ids.map((id) => exportMake(db, id))),
       goods: await db.goods.toArray(),
+      photos: await db.photos.toArray(),
       methods: (await db.methods.toArray())
         .map((row) => row.method)
         .filter((method) => methodSchema.safeParse(method).success),
@@ -93,19 +105,21 @@ export async function restore(db: Database, value: unknown): Promise<Result<Back
   const read = parse<Backup>(backupSchema, upcastBackup(value));
   if (!read.ok) return read;
   const saved = read.value;
-  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.methods, db.settings], async () => {
+  await db.transaction('rw', everything(db), async () => {
     await Promise.all([
       db.makes.clear(),
       db.events.clear(),
       db.milks.clear(),
       db.goods.clear(),
       db.methods.clear(),
+      db.photos.clear(),
     ]);
     await db.settings.put({ key: 'kitchen', value: saved.kitchen });
     // Logs may now be others under the same names: who follows the database reads them all anew.
     await db.settings.put({ key: 'restored', value: crypto.randomUUID() });
     await db.milks.bulkAdd(saved.milks);
     await db.goods.bulkAdd(saved.goods ?? []);
+    await db.photos.bulkAdd(saved.photos ?? []);
     await db.methods.bulkAdd((saved.methods ?? []).map((method) => ({ id: method.id, method })));
     for (const make of saved.makes) await put(db, make);
   });

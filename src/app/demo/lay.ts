@@ -261,8 +261,9 @@ function withJar(event: MakeEvent): MakeEvent {
 
 /** Throws everything away and lays the demo out anew. */
 export async function startOver(db: Database, clock: Clock): Promise<void> {
-  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
+  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.photos, db.settings], async () => {
     await Promise.all([
+      db.photos.clear(),
       db.makes.clear(),
       db.events.clear(),
       db.milks.clear(),

@@ -10,11 +10,12 @@ import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { momentText } from '../common/times';
+import { Ticks } from './Ticks';
 
 const day = (ms: Parameters<typeof formatDate>[0]) => formatDate(ms, 'd MMM yyyy');
 
 /** What follows a make: its label with the use-by, when to taste it again, and what its whey is good for. */
-export function Afterwards({ state, now }: { state: MakeState; now: number }) {
+export function Afterwards({ id, state, now }: { id: string; state: MakeState; now: number }) {
   const format = useFormat();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -65,6 +66,7 @@ export function Afterwards({ state, now }: { state: MakeState; now: number }) {
         {useBy.getTime() < now && <strong className="text-danger">That has passed: do not eat it.</strong>}
         {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
       </p>
+      <Ticks id={id} state={state} />
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>

@@ -19,6 +19,7 @@ import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
 import { Score } from './BookView';
 import { Afterwards } from './Label';
+import { Photos } from './Photos';
 import { Tasting } from './Tasting';
 import { YieldMark } from './YieldMark';
 
@@ -170,7 +171,8 @@ export default function MakePage() {
           </ul>
         </section>
       )}
-      <Afterwards state={state} now={now} />
+      <Afterwards id={id} state={state} now={now} />
+      <Photos makeId={id} name={state.name} />
       {state.entered ? (
         <p className="mt-6 text-[16px] text-ink-soft">
           Entered afterwards: how it went was not watched, so there is nothing to lay beside the plan.

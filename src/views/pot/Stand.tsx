@@ -26,6 +26,7 @@ import { Recent } from './Recent';
 import { useAdviceLog } from './useAdviceLog';
 import { useNote } from './useNote';
 import { useWakeLock } from './useWakeLock';
+import { WhereItRings } from './WhereItRings';
 import { WheyLooks } from './WheyLooks';
 
 /** Cautions that ask how long it has been warm. */
@@ -139,6 +140,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           large
           texts={cautions.map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text)}
         />
+        <WhereItRings id={id} state={state} />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
           <Mishap state={state} note={note} />
           <OutOfTurn id={id} state={state} note={note} />

@@ -1,0 +1,77 @@
+import { stageKind } from '../makes/kinds';
+import type { Plan, PlanStage } from '../plan/schema';
+import type { HandTest, MakeEvent, Started, Tick, WheyLook } from './events';
+
+export interface Reading {
+  /** Its place in the log; null where it came with a file. */
+  seq: number | null;
+  at: number;
+  tempC: number;
+}
+
+/** A stage as it really went; `endedAt` is null while it runs. */
+export interface StageRun {
+  stage: string;
+  startedAt: number;
+  endedAt: number | null;
+  skipped?: true;
+}
+
+/** A make as its log tells it; nothing here is stored. */
+export interface MakeState {
+  name: string;
+  milkName: string;
+  plan: Plan;
+  parameters: Record<string, unknown>;
+  pot: NonNullable<Started['pot']> | null;
+  /** What it takes from the shelf. */
+  taken: readonly NonNullable<Started['taken']>[number][];
+  startedAt: number;
+  /** Index of the stage under way. */
+  index: number;
+  stageStartedAt: number;
+  /** Since when its clock waits, and how long it has waited before, ms. */
+  pausedAt: number | null;
+  pausedMs: number;
+  /** Since when another device writes this make. */
+  handedAt: number | null;
+  /** The other half of a parted curd. */
+  parted: { at: number; share: number; otherId: string } | null;
+  /** Entered after it was over. */
+  entered: boolean;
+  runs: StageRun[];
+  readings: Reading[];
+  looks: { at: number; stage: string; look: WheyLook }[];
+  pHs: { seq: number | null; at: number; stage: string; pH: number }[];
+  weighings: { seq: number; at: number; stage: string; kg: number }[];
+  /** When the bowl stopped turning, by stage. */
+  flocculated: { at: number; stage: string } | null;
+  tests: { at: number; stage: string; found: HandTest }[];
+  turns: { at: number; stage: string }[];
+  mishaps: { at: number; what: string; text: string }[];
+  acid: { at: number; grams: number }[];
+  notes: { at: number; text: string }[];
+  /** When it was cold, and the tools clean; null until then. */
+  ticks: Record<Tick, number | null>;
+  tastings: { at: number; score: number; text: string }[];
+  weighedKg: number | null;
+  finishedAt: number | null;
+  abandoned: { at: number; reason: string } | null;
+  advice: { at: number; about: string; text: string }[];
+  /** The last event that can be taken back, and what it was. */
+  undoable: MakeEvent | null;
+}
+
+export const stageAt = (state: MakeState): PlanStage => state.plan.stages[state.index] as PlanStage;
+export const acidGiven = (state: MakeState): number => state.acid.reduce((sum, one) => sum + one.grams, 0);
+/** Turns given in the stage under way. */
+export const turnsIn = (state: MakeState): number =>
+  state.turns.filter((one) => one.stage === stageAt(state).id && one.at >= state.stageStartedAt).length;
+export const isOver = (state: MakeState): boolean => state.finishedAt !== null || state.abandoned !== null;
+
+/** Whether the stage under way ends by its clock, so that a countdown means "done". */
+export const timed = (stage: PlanStage): boolean => stageKind(stage.kind).endedBy === 'time';
+
+/** When the stage under way should end, ms on the wall clock, as long as it is not paused. */
+export const stageEndsAt = (state: MakeState): number =>
+  state.stageStartedAt + state.pausedMs + stageAt(state).durationMin.likely * 60_000;

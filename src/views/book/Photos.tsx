@@ -1,0 +1,98 @@
+import { liveQuery } from 'dexie';
+import { useEffect, useId, useState } from 'react';
+import { toast } from 'sonner';
+import { parse } from '../../core/faults/zodFaults';
+import { type Photo, photoSchema } from '../../files/backup';
+import { usePorts } from '../../store/ports';
+import { Button } from '../../ui/parts/Button';
+import { momentText } from '../common/times';
+
+/** The longer side of a photo as it is kept, px, and how hard it is pressed. */
+const SIDE = 1280;
+const QUALITY = 0.82;
+
+/** A photo made small enough to keep, as a JPEG's data URL. */
+async function smaller(file: File): Promise<string> {
+  const image = await createImageBitmap(file);
+  const share = Math.min(1, SIDE / Math.max(image.width, image.height));
+  const canvas = document.createElement('canvas');
+  canvas.width = Math.round(image.width * share);
+  canvas.height = Math.round(image.height * share);
+  canvas.getContext('2d')?.drawImage(image, 0, 0, canvas.width, canvas.height);
+  return canvas.toDataURL('image/jpeg', QUALITY);
+}
+
+/** Photos of a make: taken or chosen, kept on this device, gone only when taken out. */
+export function Photos({ makeId, name }: { makeId: string; name: string }) {
+  const { clock, db } = usePorts();
+  const id = useId();
+  const [photos, setPhotos] = useState<Photo[]>([]);
+  useEffect(() => {
+    const following = liveQuery(() => db.photos.where('makeId').equals(makeId).sortBy('at')).subscribe(
+      setPhotos,
+    );
+    return () => following.unsubscribe();
+  }, [db, makeId]);
+  const take = async (file: File) => {
+    try {
+      const photo = parse<Photo>(photoSchema, {
+        id: crypto.randomUUID(),
+        makeId,
+        at: clock.wall(),
+        jpeg: await smaller(file),
+      });
+      if (photo.ok) await db.photos.add(photo.value);
+      else toast.error(`This photo was not kept: ${photo.faults[0]?.problem}; ${photo.faults[0]?.remedy}.`);
+    } catch {
+      toast.error('This file is no picture the browser can read: give a JPEG, PNG or WebP.');
+    }
+  };
+  const remove = async (photo: Photo) => {
+    await db.photos.delete(photo.id);
+    toast('The photo is out of the book.', {
+      action: { label: 'Put it back', onClick: () => void db.photos.add(photo) },
+    });
+  };
+  return (
+    <section aria-label="Photos" className="mt-6 print:hidden">
+      <div className="flex flex-wrap items-center gap-4">
+        <h2 className="text-[24px]">Photos</h2>
+        <label
+          htmlFor={id}
+          className="inline-flex min-h-12 cursor-pointer items-center rounded-[14px] border-[2.5px] border-rim bg-plate px-5 font-semibold hover:bg-plate-soft has-[:focus-visible]:outline-3"
+        >
+          Put a photo in
+          <input
+            id={id}
+            type="file"
+            accept="image/*"
+            capture="environment"
+            className="sr-only"
+            onChange={(event) => {
+              const file = event.target.files?.[0];
+              event.target.value = '';
+              if (file) void take(file);
+            }}
+          />
+        </label>
+      </div>
+      <ul className="mt-2 flex flex-wrap gap-4">
+        {photos.map((photo) => (
+          <li key={photo.id} className="plate w-64 overflow-hidden p-2">
+            <img
+              src={photo.jpeg}
+              alt={`${name}, ${momentText(photo.at, photo.at)}`}
+              className="w-full rounded-[10px]"
+            />
+            <p className="flex items-center justify-between pl-1 text-[15px] text-ink-soft">
+              {momentText(photo.at, clock.wall())}
+              <Button tone="quiet" size="small" className="min-h-11" onClick={() => void remove(photo)}>
+                take out
+              </Button>
+            </p>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

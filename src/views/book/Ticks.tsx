@@ -1,0 +1,51 @@
+import { toast } from 'sonner';
+import type { Tick } from '../../run/events';
+import type { MakeState } from '../../run/state';
+import { append } from '../../store/log';
+import { usePorts } from '../../store/ports';
+import { CheckGlyph } from '../../ui/glyphs/glyphs';
+import { Button } from '../../ui/parts/Button';
+import { hoursText } from '../common/times';
+
+const WORDS: Record<Tick, { ask: string; done: string }> = {
+  cooled: { ask: 'It is cold through', done: 'Cold through' },
+  cleaned: { ask: 'Pots and cloths are clean', done: 'Pots and cloths clean' },
+};
+/** A cheese not cold by then has stood too long in the warm, min. Guidance of food authorities, from memory. */
+const COLD_WITHIN_MIN = 6 * 60;
+
+/** What is left to do when the cheese is made: it goes cold, and the tools are cleaned; each with its time. */
+export function Ticks({ id, state }: { id: string; state: MakeState }) {
+  const { clock, db } = usePorts();
+  const made = state.finishedAt ?? state.startedAt;
+  const tick = async (what: Tick) => {
+    const done = await append(db, id, { type: 'ticked', what }, clock.wall());
+    if (!done.ok) toast(done.reason);
+  };
+  if (state.entered) return null;
+  const { cooled } = state.ticks;
+  const late = cooled !== null && cooled - made > COLD_WITHIN_MIN * 60_000;
+  return (
+    <div className="mt-3 flex flex-wrap items-center gap-3">
+      {(Object.keys(WORDS) as Tick[]).map((what) => {
+        const at = state.ticks[what];
+        return at === null ? (
+          <Button key={what} onClick={() => void tick(what)}>
+            {WORDS[what].ask}
+          </Button>
+        ) : (
+          <span key={what} className="inline-flex min-h-12 items-center gap-2 text-[16px]">
+            <CheckGlyph size={22} />
+            {WORDS[what].done}, {hoursText((at - made) / 60_000)} after
+          </span>
+        );
+      })}
+      {late && (
+        <p className="basis-full text-[16px] font-semibold text-danger">
+          That was slow: from 57 to 5 °C within six hours is the rule. Eat it soon, and not if you are
+          pregnant, very young, old or ill.
+        </p>
+      )}
+    </div>
+  );
+}
