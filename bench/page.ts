@@ -46,8 +46,12 @@ try {
       if (waiting) {
         waiting = false;
         requestAnimationFrame(() => log.key.push(performance.now() - pressed));
-      } else if (pressed > 0) log.spread[log.key.length] = performance.now() - pressed;
+      }
     }).observe(scene, { subtree: true, characterData: true, childList: true });
+    new MutationObserver(() => {
+      if (pressed > 0 && scene.getAttribute('data-spread') === 'own')
+        log.spread.push(performance.now() - pressed);
+    }).observe(scene, { attributeFilter: ['data-spread'] });
   });
   for (let i = 0; i < KEYS; i++) {
     await page.keyboard.press('Control+a');
@@ -57,9 +61,9 @@ try {
   const log = await page.evaluate(
     () => (window as unknown as { log: { key: number[]; spread: number[] } }).log,
   );
-  const spreads = log.spread.filter((one) => typeof one === 'number');
+  const spreads = log.spread;
   console.log(
-    `key press to figures redrawn: median ${percentile(log.key, 0.5).toFixed(0)} ms, 95th percentile ${percentile(log.key, 0.95).toFixed(0)} ms of ${log.key.length} (aim: at most 50); spread there after ${percentile(spreads, 0.95).toFixed(0)} ms at the 95th percentile (aim: 300)`,
+    `key press to figures redrawn: median ${percentile(log.key, 0.5).toFixed(0)} ms, 95th percentile ${percentile(log.key, 0.95).toFixed(0)} ms of ${log.key.length} (aim: at most 50); spread there after ${percentile(spreads, 0.5).toFixed(0)} ms in the median, ${percentile(spreads, 0.95).toFixed(0)} at the 95th percentile of ${spreads.length} (aim: 300)`,
   );
   const knob = page.getByRole('slider', { name: 'Milk' });
   const box = await knob.boundingBox();

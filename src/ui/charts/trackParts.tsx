@@ -53,9 +53,7 @@ export function StageBar({
             fontWeight="600"
             fill={now ? 'var(--on-now)' : 'var(--ink)'}
           >
-            {stage.short.length * 7.6 + (busy && width > 90 ? 26 : 2) < width - 8
-              ? stage.short
-              : stage.short.slice(0, Math.max(0, Math.floor((width - 44) / 8)))}
+            {stage.short.length * 7.6 + (busy && width > 90 ? 26 : 2) < width - 8 && stage.short}
           </text>
         </svg>
       )}

@@ -14,6 +14,9 @@ import { Ticks } from './Ticks';
 
 const day = (ms: Parameters<typeof formatDate>[0]) => formatDate(ms, 'd MMM yyyy');
 
+/** Whey older than this has soured on its own: no second cooking. Common practice. */
+const WHEY_KEEPS_MS = 12 * 3_600_000;
+
 /** What follows a make: its label with the use-by, when to taste it again, and what its whey is good for. */
 export function Afterwards({ id, state, now }: { id: string; state: MakeState; now: number }) {
   const format = useFormat();
@@ -66,11 +69,11 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         {useBy.getTime() < now && <strong className="text-danger">That has passed: do not eat it.</strong>}
         {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
       </p>
-      <Ticks id={id} state={state} />
+      <Ticks id={id} state={state} now={now} />
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>
-        {method.of === 'milk' && p.wheyPH > 5.2 && !wheyCooked(state.plan) && (
+        {method.of === 'milk' && p.wheyPH > 5.2 && !wheyCooked(state.plan) && now - made < WHEY_KEEPS_MS && (
           <Button onClick={takeWhey}>Ricotta from its {format.litres(p.wheyLitres)} of whey</Button>
         )}
       </div>

@@ -14,8 +14,11 @@ const WORDS: Record<Tick, { ask: string; done: string }> = {
 /** A cheese not cold by then has stood too long in the warm, min. Guidance of food authorities, from memory. */
 const COLD_WITHIN_MIN = 6 * 60;
 
+/** Nobody remembers after this. */
+const ASKED_FOR_MS = 36 * 3_600_000;
+
 /** What is left to do when the cheese is made: it goes cold, and the tools are cleaned; each with its time. */
-export function Ticks({ id, state }: { id: string; state: MakeState }) {
+export function Ticks({ id, state, now }: { id: string; state: MakeState; now: number }) {
   const { clock, db } = usePorts();
   const made = state.finishedAt ?? state.startedAt;
   const tick = async (what: Tick) => {
@@ -29,6 +32,7 @@ export function Ticks({ id, state }: { id: string; state: MakeState }) {
     <div className="mt-3 flex flex-wrap items-center gap-3">
       {(Object.keys(WORDS) as Tick[]).map((what) => {
         const at = state.ticks[what];
+        if (at === null && now - made > ASKED_FOR_MS) return null;
         return at === null ? (
           <Button key={what} onClick={() => void tick(what)}>
             {WORDS[what].ask}

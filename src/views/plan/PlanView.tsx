@@ -1,3 +1,4 @@
+import { useDeferredValue } from 'react';
 import { methodById } from '../../makes';
 import { useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
@@ -16,14 +17,17 @@ export default function PlanView() {
   const chosen = methodById(useAppSelector((state) => state.draft.method));
   const method = methodById(live.planned?.plan.method ?? '');
   const now = useNow(60_000);
+  // Nobody sees the paper while typing: it may follow a moment later.
+  const onPaper = useDeferredValue(live.planned);
+  const paperMethod = methodById(onPaper?.plan.method ?? '');
   return (
     <>
-      {live.planned && method && (
+      {onPaper && paperMethod && (
         <PrintSheet
-          planned={live.planned}
-          method={method}
-          startMs={timesOf(live.planned.plan, now).startMs}
-          clock={live.planned.plan.predictions.totalHours > 20 ? dayClock : clockText}
+          planned={onPaper}
+          method={paperMethod}
+          startMs={timesOf(onPaper.plan, now).startMs}
+          clock={onPaper.plan.predictions.totalHours > 20 ? dayClock : clockText}
         />
       )}
       <div className="flex flex-col print:hidden lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:grid-rows-[auto_auto_1fr] lap:gap-x-7">
@@ -33,7 +37,7 @@ export default function PlanView() {
         <MilkForm faults={live.faults} />
         <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
           {live.planned && method ? (
-            <Scene planned={live.planned} method={method} brief={live.brief} />
+            <Scene planned={live.planned} own={live.own} method={method} brief={live.brief} />
           ) : (
             <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
           )}

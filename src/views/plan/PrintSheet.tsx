@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import { stageKind } from '../../makes/kinds';
 import type { Method } from '../../makes/method';
 import type { Planned } from '../../plan/plan';
@@ -6,7 +7,7 @@ import { useFormat } from '../../store/hooks';
 import { hoursText } from '../common/times';
 
 /** One sheet for the wall: large, black on white, a box to tick at every stage and a line to write on. */
-export function PrintSheet({
+export const PrintSheet = memo(function PrintSheet({
   planned,
   method,
   startMs,
@@ -69,4 +70,4 @@ export function PrintSheet({
       <p className="mt-1 text-[12pt]">Weighed: ____________ Tasted: ________________________________</p>
     </article>
   );
-}
+});

@@ -19,7 +19,18 @@ import { StartButton } from './StartButton';
 import { useAgainst, WhatIf } from './WhatIf';
 
 /** Pail, doses, the family's line and the track, standing on one shelf. */
-export function Scene({ planned, method, brief }: { planned: Planned; method: Method; brief: Brief | null }) {
+export function Scene({
+  planned,
+  own,
+  method,
+  brief,
+}: {
+  planned: Planned;
+  /** Whether the spread shown is this plan's own already. */
+  own: boolean;
+  method: Method;
+  brief: Brief | null;
+}) {
   const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
@@ -34,6 +45,7 @@ export function Scene({ planned, method, brief }: { planned: Planned; method: Me
     <section
       aria-label="What becomes of it"
       aria-busy={stale}
+      data-spread={own ? 'own' : 'carried over'}
       className={`mt-5 min-w-0 lap:mt-0 ${stale ? 'opacity-60' : ''}`}
     >
       {stale && (

@@ -11,6 +11,8 @@ import { carrySpread } from './carrySpread';
 export interface LivePlan {
   /** The latest plan that could be made; stays while a field is being mended. */
   planned: Planned | null;
+  /** Whether its spread is its own, not one carried over from the plan before. */
+  own: boolean;
   /** What stands in the way of a plan for what is typed now. */
   faults: Fault[];
   brief: BriefResult['brief'];
@@ -44,6 +46,7 @@ export function useLivePlan(): LivePlan {
   else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
   return {
     planned: last.current,
+    own: spread !== null && spread.key === key,
     faults: likely && !likely.ok ? likely.faults : faults,
     brief: likely?.ok ? brief : null,
   };

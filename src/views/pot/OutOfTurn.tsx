@@ -63,7 +63,7 @@ export function OutOfTurn({ id, state, note }: Props) {
       onOpenChange={setOpen}
       trigger={<Button tone="quiet">Out of turn</Button>}
     >
-      <div className="mt-2 max-h-[70vh] overflow-y-auto pr-2">
+      <div className="mt-2 max-h-[76vh] overflow-y-auto pr-2">
         {state.pausedAt === null && (
           <Choice text="Somebody is at the door: the clock of this stage waits. The milk does not.">
             <Button onClick={() => void note({ type: 'paused' }).then(close)}>Pause</Button>
@@ -78,7 +78,7 @@ export function OutOfTurn({ id, state, note }: Props) {
         )}
         {!last && (
           <Choice text="Part the curd: both halves go on from here, each with its own doses, time and label.">
-            <div className="w-full space-y-1">
+            <div className="w-full">
               <TextLine label="Stays here" unit="%" value={percent} onChange={setPercent} />
               <TextLine label="The rest is" value={name} onChange={setName} />
               {!right && (
@@ -86,9 +86,11 @@ export function OutOfTurn({ id, state, note }: Props) {
                   Give {SHARE.min} to {SHARE.max} per cent.
                 </FaultText>
               )}
-              <Button className="mt-2" disabled={!right} onClick={() => void part()}>
-                Part it
-              </Button>
+              <p className="mt-2 text-right">
+                <Button disabled={!right} onClick={() => void part()}>
+                  Part it
+                </Button>
+              </p>
             </div>
           </Choice>
         )}
@@ -105,8 +107,8 @@ export function OutOfTurn({ id, state, note }: Props) {
 
 function Choice({ text, children }: { text: string; children: ReactNode }) {
   return (
-    <div className="stitch mt-3 pt-3">
-      <p className="mb-2 text-[17px]">{text}</p>
+    <div className="stitch mt-3 flex flex-wrap items-center justify-end gap-x-4 gap-y-2 pt-3">
+      <p className="min-w-[13rem] flex-1 text-[17px]">{text}</p>
       {children}
     </div>
   );
