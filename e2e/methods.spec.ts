@@ -51,6 +51,39 @@ test('a make is copied and varied, its faults stand at the stage, and it is plan
   await toThePot(page);
 });
 
+test('options of a make of one’s own are changed, added and taken out, their faults beside them', async ({
+  page,
+}) => {
+  await open(page, '/methods/paneer');
+  await page.getByRole('button', { name: 'Copy and vary' }).click();
+  await expect(page).toHaveURL(/my-paneer/);
+  const scald = page.locator('[data-option="setC"]');
+  const usually = page.getByRole('textbox', { name: 'usually, setC' });
+  await usually.fill('120');
+  await expect(scald).toContainText('give 85 to 99');
+  await usually.fill('warm');
+  await expect(scald.getByRole('alert')).toBeVisible();
+  await usually.fill('90');
+  await expect(scald.getByRole('alert')).toHaveCount(0);
+  const adding = page.getByLabel('Add an option named');
+  await adding.fill('setC');
+  await expect(page.getByText('There is one of that name already.')).toBeVisible();
+  await adding.fill('restMin');
+  await page.getByRole('button', { name: 'Add it' }).click();
+  await page.getByRole('textbox', { name: 'Name of restMin' }).fill('Rest on the board');
+  await page.getByRole('textbox', { name: 'usually, restMin' }).fill('7');
+  await page.getByRole('textbox', { name: 'minutes of drain' }).fill(':restMin');
+  await expect(page.locator('[data-stage="drain"]').getByRole('alert')).toHaveCount(0);
+  await page.getByRole('button', { name: 'take out option restMin' }).click();
+  await expect(page.locator('[data-stage="drain"]')).toContainText('speaks of an option');
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(page.locator('[data-stage="drain"]').getByRole('alert')).toHaveCount(0);
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await choose(page, 'Paneer, my way');
+  await expect(page.getByRole('textbox', { name: 'Rest on the board' })).toHaveValue('7');
+  await expect(page.getByRole('textbox', { name: 'Scald to' })).toHaveValue('90');
+});
+
 test('stages are put in another order by keyboard, and a nonsensical order is answered', async ({ page }) => {
   await open(page, '/methods/goat-lactic');
   await page.getByRole('button', { name: 'Copy and vary' }).click();

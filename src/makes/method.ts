@@ -120,8 +120,40 @@ export const groupsOf = (options: OptionValues): CultureGroup[] =>
       .includes(group),
   );
 
+/** Every option can be what it usually is, and what the make names outside its stages is there. */
+function checkOptions(
+  { options, acid, culture, coagulant }: Method,
+  fault: (path: string[], problem: string, remedy: string) => void,
+): void {
+  for (const [key, one] of Object.entries(options)) {
+    if (one.type === 'number' && one.min >= one.max)
+      fault(['options', key, 'max'], `is ${one.max}`, `give more than ${one.min}, where it begins`);
+    else if (one.type === 'number' && (one.default < one.min || one.default > one.max))
+      fault(['options', key, 'default'], `is ${one.default}`, `give ${one.min} to ${one.max}`);
+    if (one.type === 'choice' && !one.choices.some(({ value }) => value === one.default))
+      fault(
+        ['options', key, 'default'],
+        `is "${one.default}"`,
+        `give ${one.choices.map(({ value }) => value).join(' or ')}`,
+      );
+  }
+  const named: [string, unknown][] = [
+    ['acid', acid],
+    ['culture', culture?.labelShare],
+    ['coagulant', coagulant && 'minutes' in coagulant ? coagulant.minutes : null],
+  ];
+  for (const [where, value] of named) {
+    const name = typeof value === 'object' ? (value as { option: string } | null)?.option : undefined;
+    if (name !== undefined && !options[name])
+      fault([where], `speaks of an option "${name}" this make does not have`, 'put that option back');
+  }
+}
+
 /** The schema of a method file: its shape, and every stage's parameters by the schema of its kind. */
 export const methodSchema = shape.superRefine((method, context) => {
+  checkOptions(method, (path, problem, remedy) =>
+    context.addIssue({ code: 'custom', path, message: problem, params: { problem, remedy } }),
+  );
   const seen = new Set<string>();
   method.stages.forEach((stage, index) => {
     const fault = (path: (string | number)[], problem: string, remedy: string) =>

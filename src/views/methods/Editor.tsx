@@ -26,6 +26,7 @@ import { Select } from '../../ui/parts/Select';
 import { TextLine } from '../../ui/parts/TextLine';
 import { faultText } from '../common/faultText';
 import { hoursText } from '../common/times';
+import { OptionRows } from './OptionRows';
 import { UsualTrack, usualPlan } from './Reading';
 import { StageRow } from './StageRow';
 
@@ -74,7 +75,7 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
       },
     });
   };
-  const elsewhere = faults.filter((fault) => !/^stages\.\d+/.test(fault.path));
+  const elsewhere = faults.filter((fault) => !/^(stages\.\d+|options\.)/.test(fault.path));
   return (
     <>
       <h1 className="sr-only">{method.title}</h1>
@@ -145,6 +146,7 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
           onChange={(kind) => kind !== '' && add(kind as KindName)}
         />
       </div>
+      <OptionRows options={method.options} faults={faults} change={(options) => change({ options })} />
     </>
   );
 }

@@ -6,6 +6,7 @@ import { readNumber } from '../../core/units/numbers';
 import { conditionsOf, type StageSpec } from '../../makes/method';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
+import { InlineField } from './InlineField';
 
 type Param = StageSpec['params'][string];
 
@@ -98,11 +99,13 @@ export function StageRow({
         </p>
         <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
           {Object.entries(stage.params).map(([key, value]) => (
-            <ParamField
+            <InlineField<Param | null>
               key={key}
               name={key}
-              stage={stage.id}
+              aria={`${key} of ${stage.id}`}
               value={value}
+              read={(text) => (text.trim() === '' ? null : paramOf(text))}
+              write={(param) => (param === null ? '' : paramText(param))}
               onChange={(next) => setParam(key, next)}
             />
           ))}
@@ -128,38 +131,5 @@ export function StageRow({
         take out
       </Button>
     </li>
-  );
-}
-
-function ParamField({
-  name,
-  stage,
-  value,
-  onChange,
-}: {
-  name: string;
-  stage: string;
-  value: Param;
-  onChange(next: Param | null): void;
-}) {
-  const [text, setText] = useState(() => paramText(value));
-  const [shown, setShown] = useState(value);
-  if (JSON.stringify(shown) !== JSON.stringify(value)) {
-    setShown(value);
-    if (JSON.stringify(paramOf(text)) !== JSON.stringify(value)) setText(paramText(value));
-  }
-  return (
-    <label className="flex items-center gap-1.5 text-[15px]">
-      <span className="text-ink-soft">{name}</span>
-      <input
-        value={text}
-        aria-label={`${name} of ${stage}`}
-        onChange={(event) => {
-          setText(event.target.value);
-          onChange(event.target.value.trim() === '' ? null : paramOf(event.target.value));
-        }}
-        className="field-line min-h-9 w-28 bg-transparent text-[16px] font-semibold outline-none"
-      />
-    </label>
   );
 }
