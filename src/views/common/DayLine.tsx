@@ -68,7 +68,7 @@ export function DayLine({ demo }: { demo: boolean }) {
               <g key={`${what}${a}`}>
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="var(--enamel-deep)" />
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="url(#night)" />
-                {x(b) - x(a) > 60 && (
+                {x(b) - x(a) > 60 && width >= 500 && (
                   <text x={x(a) + 8} y={AXIS + rows * ROW - 9} fontSize="14" fill="var(--on-enamel-soft)">
                     {what}
                   </text>

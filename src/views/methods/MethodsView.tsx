@@ -7,6 +7,7 @@ import { type Method, methodSchema } from '../../makes/method';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { Select } from '../../ui/parts/Select';
 import { fileName, saveFile } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
 import { Editor } from './Editor';
@@ -64,27 +65,37 @@ export default function MethodsView() {
     <div className="lap:grid lap:grid-cols-[15rem_minmax(0,1fr)] lap:gap-x-8">
       <nav aria-label="Makes" className="mb-5 lap:mb-0">
         <h2 className="text-[23px]">Methods</h2>
-        {Object.entries(FAMILY_NAMES).map(([family, name]) => (
-          <section key={family} className="mt-2">
-            <h3 className="text-[15px] text-ink-soft">{name}</h3>
+        <div className="lap:hidden">
+          <Select
+            label="Read"
+            value={method.id}
+            options={[...METHODS, ...own].map((one) => ({ value: one.id, text: one.title }))}
+            onChange={(next) => navigate(`/methods/${next}`)}
+          />
+        </div>
+        <div className="hidden lap:block">
+          {Object.entries(FAMILY_NAMES).map(([family, name]) => (
+            <section key={family} className="mt-2">
+              <h3 className="text-[15px] text-ink-soft">{name}</h3>
+              <ul>
+                {METHODS.filter((one) => one.family === family).map((one) => (
+                  <Way key={one.id} method={one} here={one.id === method.id} />
+                ))}
+              </ul>
+            </section>
+          ))}
+          <section className="mt-2">
+            <h3 className="text-[15px] text-ink-soft">Your own</h3>
             <ul>
-              {METHODS.filter((one) => one.family === family).map((one) => (
+              {own.map((one) => (
                 <Way key={one.id} method={one} here={one.id === method.id} />
               ))}
             </ul>
           </section>
-        ))}
-        <section className="mt-2">
-          <h3 className="text-[15px] text-ink-soft">Your own</h3>
-          <ul>
-            {own.map((one) => (
-              <Way key={one.id} method={one} here={one.id === method.id} />
-            ))}
-          </ul>
-          <div className="mt-2">
-            <TakeFile text="Open a method file" take={take} />
-          </div>
-        </section>
+        </div>
+        <div className="mt-2">
+          <TakeFile text="Open a method file" take={take} />
+        </div>
       </nav>
       <article className="min-w-0" key={method.id}>
         <div className="flex flex-wrap gap-2.5 pb-2">

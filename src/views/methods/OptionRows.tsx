@@ -70,7 +70,7 @@ export function OptionRows({
                 <OptionValue name={name} option={option} set={(next) => set(name, next)} />
               </div>
               <InlineField
-                wide
+                width="whole"
                 name="because"
                 aria={`Reason of ${name}`}
                 value={option.reason}
@@ -162,11 +162,12 @@ function OptionValue({
           ['usually', 'default'],
           ['from', 'min'],
           ['to', 'max'],
-          ['in steps of', 'step'],
+          ['step', 'step'],
         ] as const
       ).map(([word, part]) => (
         <InlineField
           key={part}
+          width="short"
           name={word}
           aria={`${word}, ${name}`}
           value={option[part]}
@@ -176,6 +177,7 @@ function OptionValue({
         />
       ))}
       <InlineField
+        width="short"
         name="unit"
         aria={`unit of ${name}`}
         value={option.unit}
