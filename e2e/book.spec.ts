@@ -112,3 +112,21 @@ test('the demo starts over', async ({ page }) => {
   await page.getByRole('navigation', { name: 'Ways around' }).getByRole('link', { name: 'Book' }).click();
   await expect(entries(page)).toHaveCount(6);
 });
+
+test('a make is played back: at any minute it stands as it stood', async ({ page }) => {
+  await page.goto(`${DEMO}/book/demo-make-1`);
+  const replay = page.getByRole('region', { name: 'Play it back' });
+  const slide = replay.getByRole('slider', { name: 'How it stood at' });
+  await slide.focus();
+  await page.keyboard.press('Home');
+  await expect(replay).toContainText('Clean');
+  await page.keyboard.press('PageUp');
+  await page.keyboard.press('PageUp');
+  await expect(replay).toContainText(/Scald|Warm/);
+  await expect(replay).toContainText(/°C at \d\d:\d\d/);
+  await page.keyboard.press('End');
+  await expect(replay).not.toContainText('Scald');
+  await replay.getByRole('button', { name: 'Play it back' }).click();
+  await expect(replay.getByRole('button', { name: 'Hold' })).toBeVisible();
+  await expect(replay).toContainText('of acid in');
+});

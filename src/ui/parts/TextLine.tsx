@@ -1,6 +1,6 @@
 import { useId } from 'react';
 
-/** A line of text, a day or a short number, with its label before it. */
+/** A line of text, a day, a moment or a short number, with its label before it. */
 export function TextLine({
   label,
   value,
@@ -12,7 +12,7 @@ export function TextLine({
   value: string;
   onChange(value: string): void;
   unit?: string;
-  type?: 'text' | 'date';
+  type?: 'text' | 'date' | 'datetime-local';
 }) {
   const id = useId();
   return (

@@ -14,12 +14,12 @@ import { exportMake, put, removeMake } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../common/draftOf';
 import { LoggerFile } from '../common/LoggerFile';
-import { RunTrack } from '../common/RunTrack';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
 import { Score } from './BookView';
 import { Afterwards } from './Label';
 import { Photos } from './Photos';
+import { Replay } from './Replay';
 import { Tasting } from './Tasting';
 import { YieldMark } from './YieldMark';
 
@@ -178,7 +178,7 @@ export default function MakePage() {
           Entered afterwards: how it went was not watched, so there is nothing to lay beside the plan.
         </p>
       ) : (
-        <RunTrack state={state} now={now} />
+        <Replay id={id} state={state} now={now} />
       )}
       <LoggerFile makeId={id} state={state} />
     </article>

@@ -1,10 +1,11 @@
 import { liveQuery } from 'dexie';
-import { useEffect, useId, useState } from 'react';
+import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
 import { type Photo, photoSchema } from '../../files/backup';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
+import { FileButton } from '../../ui/parts/FileButton';
 import { momentText } from '../common/times';
 
 /** The longer side of a photo as it is kept, px, and how hard it is pressed. */
@@ -25,7 +26,6 @@ async function smaller(file: File): Promise<string> {
 /** Photos of a make: taken or chosen, kept on this device, gone only when taken out. */
 export function Photos({ makeId, name }: { makeId: string; name: string }) {
   const { clock, db } = usePorts();
-  const id = useId();
   const [photos, setPhotos] = useState<Photo[]>([]);
   useEffect(() => {
     const following = liveQuery(() => db.photos.where('makeId').equals(makeId).sortBy('at')).subscribe(
@@ -57,24 +57,7 @@ export function Photos({ makeId, name }: { makeId: string; name: string }) {
     <section aria-label="Photos" className="mt-6 print:hidden">
       <div className="flex flex-wrap items-center gap-4">
         <h2 className="text-[24px]">Photos</h2>
-        <label
-          htmlFor={id}
-          className="inline-flex min-h-12 cursor-pointer items-center rounded-[14px] border-[2.5px] border-rim bg-plate px-5 font-semibold hover:bg-plate-soft has-[:focus-visible]:outline-3"
-        >
-          Put a photo in
-          <input
-            id={id}
-            type="file"
-            accept="image/*"
-            capture="environment"
-            className="sr-only"
-            onChange={(event) => {
-              const file = event.target.files?.[0];
-              event.target.value = '';
-              if (file) void take(file);
-            }}
-          />
-        </label>
+        <FileButton camera text="Put a photo in" accept="image/*" take={(file) => void take(file)} />
       </div>
       <ul className="mt-2 flex flex-wrap gap-4">
         {photos.map((photo) => (

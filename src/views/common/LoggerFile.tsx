@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { readTable, type Table } from '../../files/table';
 import {
@@ -15,10 +15,12 @@ import { useFormat } from '../../store/hooks';
 import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
+import { FileButton } from '../../ui/parts/FileButton';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
+import { Columns } from './Columns';
 import { clockText } from './times';
 
 const WORDS: Record<LogField, string> = { time: 'Time', tempC: 'Temperature', pH: 'pH' };
@@ -31,7 +33,6 @@ const MOST_FAULTS = 4;
 
 /** A logger's file (CSV) into a make: columns said, what it holds looked at, then taken. */
 export function LoggerFile({ makeId, state }: { makeId: string; state: MakeState }) {
-  const id = useId();
   const { clock, db } = usePorts();
   const format = useFormat();
   const [file, setFile] = useState<{ name: string; table: Table } | null>(null);
@@ -66,44 +67,22 @@ export function LoggerFile({ makeId, state }: { makeId: string; state: MakeState
   };
   return (
     <>
-      <label
-        htmlFor={id}
-        className="inline-flex min-h-12 cursor-pointer items-center text-[15px] font-semibold underline decoration-rim-soft underline-offset-4 has-[:focus-visible]:outline-3"
-      >
-        A logger’s file (CSV)
-        <input
-          id={id}
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          className="sr-only"
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = '';
-            if (chosen) void read(chosen);
-          }}
-        />
-      </label>
+      <FileButton
+        look="quiet"
+        text="A logger’s file (CSV)"
+        accept=".csv,text/csv,text/plain"
+        take={(chosen) => void read(chosen)}
+      />
       <Sheet title="A logger’s file" open={file !== null} onOpenChange={(open) => !open && setFile(null)}>
         {file && (
           <div className="mt-3 max-h-[66vh] space-y-2 overflow-y-auto pr-2">
-            {LOG_FIELDS.map((field) => (
-              <Select
-                key={field}
-                label={WORDS[field]}
-                value={String(mapping[field] ?? -1)}
-                options={[
-                  { value: '-1', text: 'not in it' },
-                  ...file.table.head.map((head, i) => ({
-                    value: String(i),
-                    text: head || `column ${i + 1}`,
-                  })),
-                ]}
-                onChange={(column) => {
-                  const { [field]: _, ...others } = mapping;
-                  setMapping(column === '-1' ? others : { ...others, [field]: Number(column) });
-                }}
-              />
-            ))}
+            <Columns
+              table={file.table}
+              fields={LOG_FIELDS}
+              words={WORDS}
+              mapping={mapping}
+              onChange={setMapping}
+            />
             <Select
               label="It tells time"
               value={times}

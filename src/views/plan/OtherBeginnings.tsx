@@ -1,5 +1,5 @@
 import { format as formatDate, parseISO } from 'date-fns';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
@@ -112,8 +112,8 @@ function MadeAlready({ plan, enter }: { plan: Plan; enter(entered: Entered): Pro
       }}
     >
       <p className="text-[16px]">It is eaten: into the book, for what came out. This plan stands for it.</p>
-      <Moment label="Begun" value={began} onChange={setBegan} />
-      <Moment label="Done" value={ended} onChange={setEnded} />
+      <TextLine label="Begun" type="datetime-local" value={began} onChange={setBegan} />
+      <TextLine label="Done" type="datetime-local" value={ended} onChange={setEnded} />
       <TextLine label="It weighed" unit={unit} value={weight} onChange={setWeight} />
       <Select
         label="It was"
@@ -127,23 +127,5 @@ function MadeAlready({ plan, enter }: { plan: Plan; enter(entered: Entered): Pro
         Into the book
       </Button>
     </form>
-  );
-}
-
-function Moment({ label, value, onChange }: { label: string; value: string; onChange(value: string): void }) {
-  const id = useId();
-  return (
-    <div className="flex items-center gap-2">
-      <label htmlFor={id} className="w-28 shrink-0 text-[15px] font-medium text-ink-soft">
-        {label}
-      </label>
-      <input
-        id={id}
-        type="datetime-local"
-        value={value}
-        onChange={(event) => onChange(event.target.value)}
-        className="field-line min-h-11 min-w-0 flex-1 bg-transparent text-[17px] font-semibold outline-none"
-      />
-    </div>
   );
 }

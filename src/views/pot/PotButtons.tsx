@@ -7,6 +7,7 @@ import type { Moment } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { BackGlyph, CheckGlyph, UndoGlyph } from '../../ui/glyphs/glyphs';
+import { BigField } from '../../ui/parts/BigField';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { SHEET, Sheet } from '../../ui/parts/Sheet';
@@ -74,7 +75,6 @@ function OtherAmount({ pour, note }: { pour: NonNullable<Moment['pour']>; note: 
   const [open, setOpen] = useState(false);
   const [text, setText] = useState('');
   const [fault, setFault] = useState(false);
-  const id = useId();
   const unit = FIELD_UNITS.dose.unit(format.units);
   const write = async () => {
     const read = readNumber(text);
@@ -102,19 +102,13 @@ function OtherAmount({ pour, note }: { pour: NonNullable<Moment['pour']>; note: 
           void write();
         }}
       >
-        <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
-          Acid as bought, {unit}
-        </label>
-        <input
-          id={id}
-          inputMode="decimal"
-          autoComplete="off"
+        <BigField
+          label={`Acid as bought, ${unit}`}
           value={text}
-          onChange={(event) => {
-            setText(event.target.value);
+          onChange={(typed) => {
+            setText(typed);
             setFault(false);
           }}
-          className="field-line figure w-full bg-transparent py-2 text-[44px] outline-none"
         />
         {fault && <FaultText>Give a number from 0, in {unit}.</FaultText>}
         <div className="mt-6 flex gap-4">

@@ -1,10 +1,11 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS, type Format } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
+import { BigField } from '../../ui/parts/BigField';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Sheet } from '../../ui/parts/Sheet';
@@ -81,7 +82,6 @@ function PutRight({ noted, note }: { noted: Noted; note(event: NewEvent): Promis
   const [open, setOpen] = useState(false);
   const [typed, setTyped] = useState('');
   const [fault, setFault] = useState(false);
-  const id = useId();
   const write = async () => {
     const read = readNumber(typed);
     const value = read === null ? null : quantity.in(read, format.units);
@@ -112,19 +112,13 @@ function PutRight({ noted, note }: { noted: Noted; note(event: NewEvent): Promis
           void write();
         }}
       >
-        <label htmlFor={id} className="mt-4 block text-[16px] text-ink-soft">
-          It really was{unit ? `, ${unit}` : ''}
-        </label>
-        <input
-          id={id}
-          inputMode="decimal"
-          autoComplete="off"
+        <BigField
+          label={`It really was${unit ? `, ${unit}` : ''}`}
           value={typed}
-          onChange={(event) => {
-            setTyped(event.target.value);
+          onChange={(text) => {
+            setTyped(text);
             setFault(false);
           }}
-          className="field-line figure w-full bg-transparent py-2 text-[44px] outline-none"
         />
         {fault && (
           <FaultText>

@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { toast } from 'sonner';
 import { SPECIES, type Species, TREATMENTS } from '../../core/milk/species';
 import { guessMapping, type Mapping, milksOf, TEST_FIELDS, type TestField } from '../../files/milkTests';
@@ -7,9 +7,11 @@ import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { FileButton } from '../../ui/parts/FileButton';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
+import { Columns } from '../common/Columns';
 import { faultText } from '../common/faultText';
 
 const WORDS: Record<TestField, string> = {
@@ -24,7 +26,6 @@ const PREVIEW = 6;
 
 /** Milk test results in from a table: columns said, rows looked at, then taken. */
 export function MilkTests() {
-  const id = useId();
   const { db } = usePorts();
   const format = useFormat();
   const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
@@ -46,23 +47,12 @@ export function MilkTests() {
   };
   return (
     <>
-      <label
-        htmlFor={id}
-        className="inline-flex min-h-11 cursor-pointer items-center rounded-xl border-2 border-rim bg-plate px-3 text-[15px] font-semibold has-[:focus-visible]:outline-3"
-      >
-        Milk tests from a table (CSV)
-        <input
-          id={id}
-          type="file"
-          accept=".csv,text/csv,text/plain"
-          className="sr-only"
-          onChange={(event) => {
-            const file = event.target.files?.[0];
-            event.target.value = '';
-            if (file) void read(file);
-          }}
-        />
-      </label>
+      <FileButton
+        look="small"
+        text="Milk tests from a table (CSV)"
+        accept=".csv,text/csv,text/plain"
+        take={(file) => void read(file)}
+      />
       <Sheet
         title="Milk tests from a table"
         open={table !== null}
@@ -70,21 +60,13 @@ export function MilkTests() {
       >
         {table && (
           <div className="mt-3 max-h-[66vh] space-y-2 overflow-y-auto pr-2">
-            {TEST_FIELDS.map((field) => (
-              <Select
-                key={field}
-                label={WORDS[field]}
-                value={String(mapping[field] ?? -1)}
-                options={[
-                  { value: '-1', text: 'not in it' },
-                  ...table.head.map((head, i) => ({ value: String(i), text: head || `column ${i + 1}` })),
-                ]}
-                onChange={(column) => {
-                  const { [field]: _, ...others } = mapping;
-                  setMapping(column === '-1' ? others : { ...others, [field]: Number(column) });
-                }}
-              />
-            ))}
+            <Columns
+              table={table}
+              fields={TEST_FIELDS}
+              words={WORDS}
+              mapping={mapping}
+              onChange={setMapping}
+            />
             <Select
               label="Milk of"
               value={species}
