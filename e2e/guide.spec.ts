@@ -117,6 +117,49 @@ test('what is due rings on every view by batch and stage, sleeps, and rings agai
   await expect(bell).toHaveCount(0);
 });
 
+test('a pot about to boil over is called before it climbs, by name', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await to(page, 'Scald');
+  for (const reading of ['80', '88']) {
+    await page.clock.fastForward('04:00');
+    await pad(page).getByRole('textbox').fill(reading);
+    await pad(page).getByRole('button', { name: 'Note it' }).click();
+    await expect(pad(page).getByRole('textbox')).toHaveValue('');
+  }
+  await expect(now(page)).toContainText(/It climbs over the rim about \d\d:\d\d/);
+  const bell = page.getByRole('alert', { name: 'Ringing' });
+  await expect(bell).toHaveCount(0);
+  await page.clock.fastForward('04:00');
+  await expect(bell).toContainText('about to boil over! Turn it down');
+  await page.clock.fastForward('02:00');
+  await expect(now(page)).toContainText('It is at the boil.');
+  const called = bell.locator('div').filter({ hasText: 'about to boil over' });
+  await called.getByRole('button', { name: 'To this pot' }).click();
+  await expect(called).toHaveCount(0);
+  await page.reload();
+  await expect(now(page)).toBeVisible();
+  await expect(page.getByText('about to boil over!')).toHaveCount(0);
+});
+
+test('a tasting rings at its hour, and leads to its page', async ({ page }) => {
+  await open(page, '/plan');
+  await page.getByRole('button', { name: 'Begun or made already' }).click();
+  const made = page.getByRole('form', { name: 'Made already' });
+  await made.getByLabel('Begun').fill('2026-11-25T05:00');
+  await made.getByLabel('Done').fill('2026-11-25T09:30');
+  await made.getByRole('button', { name: 'Into the book' }).click();
+  await expect(page).toHaveURL(/\/book\//);
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  const bell = page.getByRole('alert', { name: 'Ringing' });
+  await expect(bell).toHaveCount(0);
+  await page.clock.fastForward('31:00');
+  await expect(bell).toContainText('taste it again, and note how it has changed.');
+  await bell.getByRole('button', { name: 'To its page' }).click();
+  await expect(page.getByRole('region', { name: 'Tasted' })).toBeVisible();
+  await expect(page.getByText('taste it again, and')).toHaveCount(0);
+});
+
 test('a clock that is set is shown, and countdowns go by it', async ({ page }) => {
   await open(page, '/plan');
   await toThePot(page);

@@ -1,6 +1,9 @@
+import { USUAL_MILK_KG_PER_L } from '../milk/density';
 import type { Model } from '../models/model';
 import { boilingC } from './boiling';
+import { carryOverC } from './carryOver';
 import { denaturedShare, heatOver, NO_HEAT } from './denaturation';
+import { heatIntoMilkKw } from './hob';
 import { minutesTo, potOf } from './pot';
 import { sinkBath } from './sinkBath';
 
@@ -57,6 +60,52 @@ export const heatModels: readonly Model[] = [
         low: 72,
         high: 78,
         value: () => 100 * denaturedShare(heatOver(NO_HEAT, 90, 90, 5)),
+      },
+    ],
+  },
+  {
+    title: 'Carry-over',
+    equation:
+      'a pot climbs by Q / (m c) after the heat is off; of a pot that has been made in before, the median of how far it climbed, in degrees times litres, over the litres of now',
+    parameters: 'heat left by source: `src/core/heat/carryOver.ts`; what pots did: `src/run/pots.ts`',
+    source: 'heat left from memory; the rest from the makes in the book',
+    holds:
+      'A pot read at least once in the ten minutes after the heat went off. A lid, or a hob left on low, is not known.',
+    checks: [
+      {
+        what: '8 L of milk on gas',
+        source: 'less than half a degree, common practice',
+        unit: '°C',
+        low: 0.1,
+        high: 0.5,
+        value: () => carryOverC('gas', 8 * USUAL_MILK_KG_PER_L),
+      },
+      {
+        what: '2 L of milk on a solid plate',
+        source: 'several degrees, common practice',
+        unit: '°C',
+        low: 4,
+        high: 8,
+        value: () => carryOverC('solid plate', 2 * USUAL_MILK_KG_PER_L),
+      },
+    ],
+  },
+  {
+    title: 'A ring by its kilowatts',
+    equation: 'heat into the milk = share × rated power, then the pot on its heat',
+    parameters: 'share by source: `src/core/heat/hob.ts`',
+    source: 'from memory',
+    holds:
+      'A pot at least as wide as the ring, full on. It is said beside the plan, and does not change its times.',
+    checks: [
+      {
+        what: '3.8 L from the fridge to 49 °C on 0.75 kW of ceramic',
+        source: 'what the middling hob is fitted to, common practice',
+        unit: 'min',
+        low: 20,
+        high: 27,
+        value: () =>
+          minutesTo(potOf(3.8, 3.8 * USUAL_MILK_KG_PER_L), 4, 49, 20, heatIntoMilkKw('ceramic', 0.75)),
       },
     ],
   },
