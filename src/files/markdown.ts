@@ -48,12 +48,35 @@ export function planMarkdown(plan: Plan): string {
   ]);
 }
 
+/** Readings that came with a file: how many, from when. */
+function fromFiles({ readings }: MakeState): { at: number; text: string }[] {
+  const taken = readings.filter((reading) => reading.seq === null);
+  const [first] = taken;
+  return first ? [{ at: first.at, text: `${taken.length} readings of a logger from here on` }] : [];
+}
+
 /** A make as Markdown: what was planned, what happened, what came out. */
 export function makeMarkdown(state: MakeState): string {
   const review = reviewOf(state);
   const happened = [
-    ...state.runs.map((run) => ({ at: run.startedAt, text: `stage ${run.stage}` })),
-    ...state.readings.map((reading) => ({ at: reading.at, text: f.temp(reading.tempC, 1) })),
+    ...state.runs.map((run) => ({
+      at: run.startedAt,
+      text: `stage ${run.stage}${run.skipped ? ', left out' : ''}`,
+    })),
+    ...state.readings
+      .filter((reading) => reading.seq !== null)
+      .map((reading) => ({ at: reading.at, text: f.temp(reading.tempC, 1) })),
+    ...state.pHs
+      .filter((reading) => reading.seq !== null)
+      .map((reading) => ({ at: reading.at, text: `pH ${f.pH(reading.pH)}` })),
+    ...state.weighings.map((one) => ({ at: one.at, text: `weighed ${f.kg(one.kg)}` })),
+    ...(state.flocculated ? [{ at: state.flocculated.at, text: 'the bowl stopped' }] : []),
+    ...state.tests.map((test) => ({ at: test.at, text: `tried: ${test.found}` })),
+    ...state.mishaps.map((mishap) => ({ at: mishap.at, text: `went wrong: ${quoted(mishap.text)}` })),
+    ...(state.parted
+      ? [{ at: state.parted.at, text: `curd parted, ${f.percent(state.parted.share * 100)} stayed` }]
+      : []),
+    ...fromFiles(state),
     ...state.looks.map((look) => ({ at: look.at, text: `whey ${look.look}` })),
     ...state.acid.map((acid) => ({ at: acid.at, text: `acid ${f.grams(acid.grams)}` })),
     ...state.notes.map((note) => ({ at: note.at, text: quoted(note.text) })),

@@ -1,0 +1,67 @@
+import 'fake-indexeddb/auto';
+import { describe, expect, it } from 'vitest';
+import { parse } from '../../core/faults/zodFaults';
+import { type Backup, backupSchema } from '../../files/backup';
+import { kitchenSchema } from '../../files/kitchen';
+import { makeSchema } from '../../files/make';
+import { goodSchema } from '../../files/shelf';
+import { isOver, stageAt, stateOf } from '../../run/state';
+import { Database } from '../../store/db';
+import { readLog } from '../../store/log';
+import { backup } from '../../store/vault';
+import { layDemo, startOver } from './lay';
+
+const NOW = new Date(2026, 10, 26, 9, 12).getTime();
+const clock = (now: number) => ({ wall: () => now, mono: () => 0 });
+const states = async (db: Database) => {
+  const ids = (await db.makes.toArray()).map((make) => make.id);
+  return Promise.all(ids.map(async (id) => ({ id, state: stateOf(await readLog(db, id)) })));
+};
+
+describe('the demo', () => {
+  it('is laid once, relative to the clock, and left as it was found after that', async () => {
+    const db = new Database('demo-once');
+    await layDemo(db, clock(NOW));
+    const before = await backup(db);
+    await db.makes.delete('demo-make-1');
+    await layDemo(db, clock(NOW + 86_400_000));
+    expect(await db.makes.count()).toBe(before.makes.length - 1);
+  });
+
+  it('holds only what the open formats allow', async () => {
+    const db = new Database('demo-formats');
+    await layDemo(db, clock(NOW));
+    const all = JSON.parse(JSON.stringify(await backup(db)));
+    const read = parse<Backup>(backupSchema, all);
+    expect(read.ok ? [] : read.faults).toEqual([]);
+    expect(kitchenSchema.safeParse(all.kitchen).success).toBe(true);
+    for (const make of all.makes) expect(makeSchema.safeParse(make).success).toBe(true);
+    for (const good of all.goods) expect(goodSchema.safeParse(good).success).toBe(true);
+  });
+
+  it('has makes behind it, one on the heat, and nothing in the future', async () => {
+    const db = new Database('demo-times');
+    await layDemo(db, clock(NOW));
+    const makes = await states(db);
+    const running = makes.filter(({ state }) => !isOver(state));
+    expect(running).toHaveLength(1);
+    expect(stageAt((running[0] as (typeof running)[number]).state).kind).toBe('scald');
+    expect(running[0]?.state.readings.length).toBeGreaterThan(1);
+    const events = await db.events.toArray();
+    expect(Math.max(...events.map((event) => event.at))).toBeLessThanOrEqual(NOW);
+    for (const { state } of makes) {
+      const log = [state.startedAt, ...state.runs.map((run) => run.startedAt)];
+      expect([...log].sort((a, b) => a - b)).toEqual(log);
+    }
+  });
+
+  it('starts over whatever became of it, and the same again for the same clock', async () => {
+    const db = new Database('demo-over');
+    await layDemo(db, clock(NOW));
+    const first = await backup(db);
+    await db.goods.clear();
+    await db.photos.add({ id: 'p', makeId: 'demo-make-1', at: NOW, jpeg: 'data:image/jpeg;base64,/9j/' });
+    await startOver(db, clock(NOW));
+    expect(await backup(db)).toEqual(first);
+  });
+});
