@@ -28,7 +28,9 @@ describe.each(METHODS.map((method) => method.id))('the words of %s', (id) => {
     for (const units of UNITS)
       for (const { words } of wordsOf(id, units)) {
         const all = [words.title, words.action, words.target ?? '', ...words.steps, words.right, words.done];
-        expect(all.filter(Boolean).join(' | ')).not.toMatch(/undefined|NaN|null|Infinity|\[object| {2,}| [,.;]/);
+        expect(all.filter(Boolean).join(' | ')).not.toMatch(
+          /undefined|NaN|null|Infinity|\[object| {2,}| [,.;]/,
+        );
         expect(words.steps.filter((step) => step.trim() === '')).toEqual([]);
         expect(words.steps.length).toBeGreaterThan(0);
         expect(words.right.length).toBeGreaterThan(8);
