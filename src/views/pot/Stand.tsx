@@ -140,7 +140,6 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           large
           texts={cautions.map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text)}
         />
-        <WhereItRings id={id} state={state} />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
           <Mishap state={state} note={note} />
           <OutOfTurn id={id} state={state} note={note} />
@@ -165,6 +164,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         <Probe makeId={id} state={state} note={note} />
       </aside>
       <div className="min-w-0 lap:col-start-1">
+        <WhereItRings id={id} state={state} />
         <RunTrack state={state} now={now} />
       </div>
     </div>
