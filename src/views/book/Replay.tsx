@@ -7,8 +7,8 @@ import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { RunTrack } from '../common/RunTrack';
+import { rampText } from '../common/rampText';
 import { clockText } from '../common/times';
-import { rampText } from '../pot/rampText';
 
 /** A whole make plays in so many steps, one each so many ms. */
 const STEPS = 160;

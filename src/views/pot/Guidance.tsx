@@ -4,8 +4,8 @@ import { rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { StagePicture } from '../../ui/pictures/StagePicture';
+import { rampText } from '../common/rampText';
 import { clockText } from '../common/times';
-import { rampText } from './rampText';
 
 /** What the readings of a warming say, in words. */
 export function RampSays({ state, now }: { state: MakeState; now: number }) {

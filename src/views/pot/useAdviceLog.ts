@@ -5,7 +5,7 @@ import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
-import { rampText } from './rampText';
+import { rampText } from '../common/rampText';
 
 /** Keeps what is advised in the make's own log, once each time it changes its tune. */
 export function useAdviceLog(id: string, state: MakeState) {

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
 import type { MakeEvent } from '../../run/events';
 import type { RampAdvice } from '../../run/rampAdvice';
+import { rampText } from '../common/rampText';
 import { eventText } from './eventText';
-import { rampText } from './rampText';
 
 const f = formatter(METRIC);
 const NOON = new Date(2026, 10, 26, 12, 0).getTime();

@@ -1,6 +1,6 @@
 import type { Format } from '../../core/units/format';
 import type { RampAdvice } from '../../run/rampAdvice';
-import { clockText } from '../common/times';
+import { clockText } from './times';
 
 /** What the readings of a warming say: the one thing to do now, and why. */
 export function rampText(advice: RampAdvice, format: Format, targetC: number): { now: string; why: string } {
