@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { SPECIES } from '../../core/milk/species';
-import { formatter, METRIC, type UnitChoice } from '../../core/units/format';
-import { basic, planned } from '../../plan/fixtures/briefs';
-import { tellingOf } from '../../plan/telling';
-import { METHODS } from '..';
-import { stageKind } from '.';
+import { SPECIES } from '../core/milk/species';
+import { formatter, METRIC, type UnitChoice } from '../core/units/format';
+import { METHODS } from '../makes';
+import { stageKind } from '../makes/kinds';
+import { basic, planned } from './fixtures/briefs';
+import { tellingOf } from './telling';
 
 const UNITS: UnitChoice[] = [
   METRIC,
