@@ -55,6 +55,22 @@ test('a reading noted wrongly is put right, or struck out; a wrong value is answ
   await expect(noted).toHaveCount(0);
 });
 
+test('more milk than planned: measured, and every dose after it moves', async ({ page }) => {
+  await page.getByRole('button', { name: 'All clean' }).click();
+  const planned = await action(page).textContent();
+  await now(page).getByRole('button', { name: 'Other amount' }).click();
+  const sheet = page.getByRole('dialog');
+  await sheet.getByLabel(/Milk in the pot, L/).fill('900');
+  await sheet.getByRole('button', { name: 'Plan with that' }).click();
+  await expect(sheet.getByRole('alert')).toContainText('Give 0.2 to 500 L.');
+  await sheet.getByLabel(/Milk in the pot, L/).fill('5.2');
+  await sheet.getByRole('button', { name: 'Plan with that' }).click();
+  await expect(now(page)).toContainText('5.2\u00a0L');
+  await expect(action(page)).not.toHaveText(planned ?? '');
+  await now(page).getByRole('button', { name: 'Undo milk measured' }).click();
+  await expect(action(page)).toHaveText(planned ?? '');
+});
+
 test('the curd is parted: two strands, each with its own half', async ({ page }) => {
   await page.getByRole('button', { name: 'Out of turn' }).click();
   const sheet = page.getByRole('dialog');

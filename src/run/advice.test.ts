@@ -62,6 +62,32 @@ describe('a set by coagulant', () => {
     );
   });
 
+  it('a set read colder than planned is told later, a warmer one sooner, and the moment says why', () => {
+    const cutAt = (tempC: number) => {
+      const state = at(quick, 'set', [[1, { type: 'temperature', tempC }]]);
+      const advice = setAdvice(state);
+      if (advice?.kind !== 'watch') throw new Error('nothing but a temperature was noted');
+      expect(expectedEnd(state)).toBe(advice.cutAt);
+      return { advice, state, minutes: (advice.cutAt - BEGIN) / MIN };
+    };
+    const setC = Number(planned(quick).plan.brief.options?.setC);
+    const [cold, right, warm] = [cutAt(setC - 4), cutAt(setC), cutAt(setC + 3)];
+    expect(cold.minutes).toBeGreaterThan(right.minutes);
+    expect(warm.minutes).toBeLessThan(right.minutes);
+    expect(right.advice.heat).toBeNull();
+    // 10.5 % a degree, as the clotting model has it.
+    expect(cold.advice.heat?.share).toBeCloseTo(Math.exp(0.105 * 4), 3);
+    expect(momentOf(cold.state, f).steps[0]?.replaceAll('\u00a0', ' ')).toBe(
+      `At ${setC - 4}.0 °C instead of ${setC} °C the set takes about 50 % longer.`,
+    );
+    expect(momentOf(right.state, f).endsWhat).toBe('cut, as planned');
+    const late = at(quick, 'set', [
+      [1, { type: 'temperature', tempC: setC - 4 }],
+      [20, { type: 'flocculated' }],
+    ]);
+    expect(setAdvice(late)?.kind).toBe('cut-at');
+  });
+
   it('looks again when the knife finds no break, says why it is late, and is ready when it does', () => {
     const soft = at(quick, 'set', [[44, { type: 'tested', found: 'not yet' }]]);
     const advice = setAdvice(soft);

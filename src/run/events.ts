@@ -70,6 +70,14 @@ export const eventSchema = z.discriminatedUnion('type', [
     plan: planSchema,
     parameters: z.record(z.string(), z.unknown()),
   }),
+  /** There was more or less milk than planned: the make goes on by a plan for what there is. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('remeasured'),
+    litres: bounded('litres'),
+    plan: planSchema,
+    parameters: z.record(z.string(), z.unknown()),
+  }),
   /** Another value for a reading that was noted wrongly: °C, pH or kg, as that reading has it. */
   z.strictObject({ ...stamped, type: z.literal('corrected'), target: z.int().min(1), value: z.number() }),
   /** The make went to another device, which writes from here on; and it came to this one. */

@@ -14,7 +14,7 @@ export function expectedEnd(state: MakeState): number {
   if (ramp?.kind === 'arriving') return ramp.arrivesAt;
   const set = setAdvice(state);
   if (set?.kind === 'look-again') return set.lookAt;
-  if (set?.kind === 'cut-at') return set.cutAt;
+  if (set?.kind === 'cut-at' || (set?.kind === 'watch' && set.heat)) return set.cutAt;
   const planned = replanned(state.plan);
   const sour = planned && sourAdvice(state, planned);
   return sour?.readyAt ?? drainAdvice(state)?.readyAt ?? stageEndsAt(state);

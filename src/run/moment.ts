@@ -90,6 +90,8 @@ export function momentOf(state: MakeState, format: Format): Moment {
   return base;
 }
 
+type SetHeat = Extract<SetAdvice, { kind: 'watch' }>['heat'];
+
 const testButton = (found: HandTest): Moment['tests'][number] => ({
   text: found,
   event: { type: 'tested', found },
@@ -121,6 +123,12 @@ function pausedMoment(base: Moment, pausedAt: number): Moment {
   };
 }
 
+/** What a set warmer or colder than planned means for the cut. */
+function heatText({ readC, wantedC, share }: NonNullable<SetHeat>, format: Format): string {
+  const by = format.percent(Math.round(Math.abs(share - 1) * 20) * 5);
+  return `At ${format.temp(readC, 1)} instead of ${format.temp(wantedC)} the set takes about ${by} ${share > 1 ? 'longer' : 'less'}.`;
+}
+
 function setMoment(base: Moment, advice: SetAdvice, format: Format): Moment {
   const tests = BREAK_TESTS.map(testButton);
   switch (advice.kind) {
@@ -128,7 +136,8 @@ function setMoment(base: Moment, advice: SetAdvice, format: Format): Moment {
       return {
         ...base,
         endsAt: advice.cutAt,
-        endsWhat: 'cut, as planned',
+        endsWhat: advice.heat ? 'cut, by its heat' : 'cut, as planned',
+        steps: advice.heat ? [heatText(advice.heat, format), ...base.steps] : base.steps,
         bowl: { type: 'flocculated' },
         tests,
       };

@@ -37,6 +37,10 @@ export function objection(state: MakeState, event: NewEvent): string | null {
       return state.pausedAt === null ? null : 'It is paused already.';
     case 'resumed':
       return state.pausedAt === null ? 'It is not paused.' : null;
+    case 'remeasured':
+      return event.plan.stages[state.index]?.id === stageAt(state).id
+        ? null
+        : 'With so much milk this make goes another way: plan it anew.';
     case 'split':
       return event.plan.stages[state.index]?.id === stageAt(state).id
         ? null

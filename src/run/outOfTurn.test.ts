@@ -12,6 +12,7 @@ import { momentOf } from './moment';
 import { objection } from './objection';
 import { reviewOf } from './review';
 import { acidGiven, isOver, stageAt, stageEndsAt, stateOf } from './state';
+import { worksFrom } from './works';
 
 const MIN = 60_000;
 const BEGIN = 1_795_680_000_000;
@@ -154,6 +155,45 @@ describe('a curd parted in two', () => {
     );
     expect(stageAt(parted).id).toBe('acid');
     expect(parted.parted?.otherId).toBe('other');
+  });
+});
+
+describe('more milk than planned', () => {
+  it('goes on by a plan for what there is, from the same stage, and can be undone', () => {
+    const more = scaledBy(plan, 1.25);
+    if (!more) throw new Error('10 L can be planned');
+    const measured: [number, NewEvent][] = [
+      [8, done('sanitise')],
+      [2, { type: 'remeasured', litres: 10, plan: more.plan, parameters: more.parameters }],
+    ];
+    const state = stateOf(log(started(), ...measured));
+    expect(stageAt(state).kind).toBe('measure');
+    expect(state.plan.brief.milk.litres).toBeCloseTo(10, 9);
+    const grams = (one: typeof plan) => one.doses.find((dose) => dose.id === 'acid')?.grams ?? 0;
+    expect(grams(state.plan)).toBeCloseTo(1.25 * grams(plan), 3);
+    expect(stateOf(log(started(), ...measured, [1, { type: 'undone', target: 2 }])).plan).toBe(plan);
+    const elsewhere = { ...more.plan, stages: more.plan.stages.slice(1) };
+    expect(objection(state, { type: 'remeasured', litres: 10, plan: elsewhere, parameters: {} })).toMatch(
+      /another way/,
+    );
+  });
+});
+
+describe('the band a stage still works in', () => {
+  it('lies round its target for every stage of every make that has one, and nowhere else', () => {
+    for (const method of METHODS) {
+      const made = plannedOf(basic(method.id));
+      made.plan.stages.forEach((stage, index) => {
+        const state = { ...stateOf(log(started({ plan: made.plan, parameters: made.parameters }))), index };
+        const band = worksFrom(state);
+        if (stage.targetC === null) expect(band).toBeNull();
+        else if (band) {
+          expect(band[0]).toBeLessThanOrEqual(stage.targetC);
+          expect(band[1]).toBeGreaterThanOrEqual(stage.targetC);
+        }
+        expect(worksFrom({ ...state, pausedAt: BEGIN })).toBeNull();
+      });
+    }
   });
 });
 

@@ -1,12 +1,13 @@
-import { usualMultiplier } from '../core/coagulant/clotting';
+import { flocculationMin, usualMultiplier } from '../core/coagulant/clotting';
+import { clamp } from '../core/units/measures';
 import { type MakeState, stageAt } from './state';
 
 /** How long a curd that is not ready is left before the next look, min. Common practice. */
 const LOOK_AGAIN_MIN = { 'not yet': 15, nearly: 7 } as const;
 
 export type SetAdvice =
-  /** Nothing noted yet: watch the bowl; the cut as planned. */
-  | { kind: 'watch'; cutAt: number }
+  /** Nothing noted yet: watch the bowl; the cut as planned, later or sooner where the milk was read colder or warmer. */
+  | { kind: 'watch'; cutAt: number; heat: { readC: number; wantedC: number; share: number } | null }
   /** The bowl stopped: the cut follows from it. */
   | { kind: 'cut-at'; cutAt: number; flocculationMin: number; times: number; strengthShare: number }
   | { kind: 'look-again'; lookAt: number; found: 'not yet' | 'nearly'; lateMin: number; why: string[] }
@@ -17,6 +18,33 @@ function coagulantAt(state: MakeState): number {
   const added = state.plan.stages.findLast((stage, i) => stage.kind === 'add-coagulant' && i <= state.index);
   const run = added && state.runs.findLast((one) => one.stage === added.id);
   return run?.startedAt ?? state.stageStartedAt;
+}
+
+/** A reading this long before the coagulant still tells how warm the set is, min. */
+const READ_BEFORE_MIN = 10;
+/** A set is believed to take between these shares of its planned time by its heat alone. */
+const HEAT_SHARE = { least: 0.5, most: 3 } as const;
+/** Less than this nobody would notice. */
+const FELT = 0.1;
+
+/** How much longer or shorter the set takes at the temperature that was read than at the one wanted; null where it is felt by nobody. */
+function heatOf(state: MakeState, from: number): { readC: number; wantedC: number; share: number } | null {
+  const { milk, options } = state.plan.brief;
+  const wantedC = Number(options?.setC ?? 0);
+  const read = state.readings.findLast((one) => one.at >= from - READ_BEFORE_MIN * 60_000);
+  if (!read || !(wantedC > 0)) return null;
+  // Only the heat differs: what else the rate hangs on falls out of the share.
+  const minutesAt = (tempC: number) =>
+    flocculationMin({
+      species: milk.species,
+      treatment: 'raw',
+      imcuPerLitre: 1,
+      tempC,
+      pH: 6.5,
+      calciumMmolPerLitre: 0,
+    });
+  const share = clamp(minutesAt(read.tempC) / minutesAt(wantedC), HEAT_SHARE.least, HEAT_SHARE.most);
+  return Math.abs(share - 1) < FELT ? null : { readC: read.tempC, wantedC, share };
 }
 
 /** Why a set may be late, in order of likelihood for this batch. */
@@ -60,7 +88,10 @@ export function setAdvice(state: MakeState): SetAdvice | null {
       why: lookAt > plannedCut ? whyLate(state) : [],
     };
   }
-  if (!floc) return { kind: 'watch', cutAt };
+  if (!floc) {
+    const heat = heatOf(state, from);
+    return { kind: 'watch', cutAt: from + (plannedCut - from) * (heat?.share ?? 1), heat };
+  }
   const flocculationMin = (floc.at - from) / 60_000;
   const planned = (plannedCut - from) / 60_000 / times;
   return {

@@ -112,6 +112,10 @@ function apply(state: MakeState, event: MakeEvent) {
       state.acid = state.acid.map((one) => ({ ...one, grams: one.grams * event.share }));
       state.weighings = state.weighings.map((one) => ({ ...one, kg: one.kg * event.share }));
       break;
+    case 'remeasured':
+      state.plan = event.plan;
+      state.parameters = event.parameters;
+      break;
     case 'handed':
       state.handedAt = event.at;
       break;

@@ -12,6 +12,7 @@ import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { SHEET, Sheet } from '../../ui/parts/Sheet';
 import { eventText } from './eventText';
+import { MilkMeasured } from './MilkMeasured';
 import { useSettled } from './useSettled';
 
 interface Props {
@@ -43,6 +44,7 @@ export function PotButtons({ state, moment, busy, note }: Props) {
           {moment.main.text}
         </Button>
       )}
+      <MilkMeasured state={state} note={note} />
       {moment.pour && <OtherAmount pour={moment.pour} note={note} />}
       <Button
         size="hand"

@@ -8,6 +8,7 @@ import { readyAt } from '../../run/expect';
 import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { warmSoFar } from '../../run/warm';
+import { worksFrom } from '../../run/works';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Cautions } from '../../ui/parts/Cautions';
@@ -55,6 +56,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const kitchen = useAppSelector((app) => app.kitchen);
   const shown =
     stage.targetC === null ? '' : shownAs(stage.targetC, kitchen, boilingC(kitchen.altitudeM), format);
+  const works = worksFrom(state);
   const heading = useRef<HTMLHeadingElement>(null);
   // A new stage takes the keyboard with it, so that Tab goes on from what to do now.
   const focused = useRef('');
@@ -109,9 +111,15 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             </span>
           </p>
         </div>
-        {shown !== '' && stage.targetC !== null && (
-          <p className="mt-2 text-[18px]">
-            At {format.temp(stage.targetC)} <strong>{shown}</strong>.
+        {works && stage.targetC !== null && (
+          <p className="mt-2 text-[18px] text-ink-soft">
+            It still works from {format.temp(works[0])} to {format.temp(works[1])}.
+            {shown !== '' && (
+              <>
+                {' '}
+                At {format.temp(stage.targetC)} <strong className="text-ink">{shown}</strong>.
+              </>
+            )}
           </p>
         )}
         <RampSays state={state} now={now} />

@@ -23,6 +23,8 @@ export function eventText(event: MakeEvent): string {
       return 'reading put right';
     case 'imported':
       return 'logger’s file';
+    case 'remeasured':
+      return 'milk measured';
     case 'note':
       return 'note';
     case 'finished':
