@@ -74,6 +74,34 @@ describe('the log', () => {
   });
 });
 
+describe('a log that is read on', () => {
+  it('sees what another window wrote, and what a backup put in its place', async () => {
+    const other = new Database(db.name);
+    await append(db, ID, { type: 'temperature', tempC: 20 }, 2000);
+    await append(other, ID, { type: 'done', stage: 'sanitise' }, 3000);
+    const again = await append(db, ID, { type: 'done', stage: 'sanitise' }, 3001);
+    expect(again).toMatchObject({ ok: false });
+    const early = await backup(db);
+    await append(db, ID, { type: 'temperature', tempC: 30 }, 4000);
+    await append(db, ID, { type: 'temperature', tempC: 40 }, 5000);
+    await restore(db, early);
+    await append(other, ID, { type: 'pH', pH: 6.6 }, 6000);
+    await append(db, ID, { type: 'temperature', tempC: 50 }, 7000);
+    const log = await readLog(db, ID);
+    expect(log.map((event) => event.seq)).toEqual([0, 1, 2, 3, 4]);
+    expect(log.map((event) => event.type)).toEqual(['started', 'temperature', 'done', 'pH', 'temperature']);
+  });
+
+  it('a make taken out and begun anew under its name starts from its own beginning', async () => {
+    await append(db, ID, { type: 'done', stage: 'sanitise' }, 2000);
+    await removeMake(db, ID);
+    await startMake(db, ID, { ...first, name: 'Anew' }, 3000);
+    const done = await append(db, ID, { type: 'done', stage: 'sanitise' }, 4000);
+    expect(done).toMatchObject({ ok: true, state: { name: 'Anew' } });
+    expect((await readLog(db, ID)).length).toBe(2);
+  });
+});
+
 describe('files', () => {
   it('a make goes out, is taken out, and comes back the same', async () => {
     await append(db, ID, { type: 'temperature', tempC: 21.5 }, 2000);
