@@ -57,6 +57,7 @@ test('a reading noted wrongly is put right, or struck out; a wrong value is answ
 
 test('more milk than planned: measured, and every dose after it moves', async ({ page }) => {
   await page.getByRole('button', { name: 'All clean' }).click();
+  await expect(action(page)).toContainText('Weigh out');
   const planned = await action(page).textContent();
   await now(page).getByRole('button', { name: 'Other amount' }).click();
   const sheet = page.getByRole('dialog');

@@ -115,7 +115,10 @@ try {
   await shoot('pot-phone-dark', '/pot', { viewport: PHONE, look: 'dark' });
   await shoot('book', '/book');
   await shoot('make', '/book/demo-make-6');
-  await shoot('kitchen', '/kitchen');
+  await shoot('kitchen', '/kitchen', {
+    act: (page) =>
+      page.getByRole('region', { name: 'What stands in it' }).evaluate((section) => section.scrollIntoView()),
+  });
 } finally {
   await browser.close();
   for (const server of servers) process.kill(-server.pid);

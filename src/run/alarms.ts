@@ -1,6 +1,7 @@
 import { stageKind } from '../makes/kinds';
 import { boilsOverAt } from './boilOver';
 import { expectedEnd } from './expect';
+import { roundsOf } from './rounds';
 import { isOver, type MakeState, stageAt } from './state';
 import { tastingsAt } from './taste';
 
@@ -9,7 +10,7 @@ export interface Alarm {
   key: string;
   makeId: string;
   name: string;
-  about: 'stage' | 'boil-over' | 'taste';
+  about: 'stage' | 'turn' | 'boil-over' | 'taste';
   dueAt: number;
   /** After this it is too late to ring. */
   until: number;
@@ -32,9 +33,11 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
       until: dueAt + TASTE_WITHIN_MS,
     }));
   const stage = alarmOf(makeId, state);
+  const turn = turnAlarm(makeId, state);
   const boils = boilsOverAt(state);
   return [
     ...(stage ? [stage] : []),
+    ...(turn ? [turn] : []),
     ...(boils === null
       ? []
       : [
@@ -52,6 +55,21 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
 
 /** A stage shorter than this needs no alarm: one stands at it, min. */
 const SHORTEST_MIN = 3;
+
+/** The alarm of the next turn or salting; null where none comes, or it comes as the stage begins. */
+function turnAlarm(makeId: string, state: MakeState): Alarm | null {
+  const rounds = roundsOf(state);
+  if (!rounds?.dueAt || state.pausedAt !== null || state.handedAt !== null) return null;
+  if (rounds.dueAt - state.stageStartedAt < SHORTEST_MIN * 60_000) return null;
+  return {
+    key: `${makeId}:${state.index}:turn:${rounds.given}`,
+    makeId,
+    name: state.name,
+    about: 'turn',
+    dueAt: rounds.dueAt,
+    until: Number.POSITIVE_INFINITY,
+  };
+}
 
 /** The alarm of a running make at its stage under way; null where its end is the maker's own doing. */
 export function alarmOf(makeId: string, state: MakeState): Alarm | null {

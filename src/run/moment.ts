@@ -6,9 +6,10 @@ import { type DrainAdvice, drainAdvice, saltForWeight } from './drainAdvice';
 import type { HandTest, NewEvent } from './events';
 import { rampAdvice } from './rampAdvice';
 import { replanned } from './replan';
+import { type Rounds, roundsOf } from './rounds';
 import { type SetAdvice, setAdvice } from './setAdvice';
 import { type SourAdvice, sourAdvice } from './sourAdvice';
-import { type MakeState, stageAt, stageEndsAt, turnsIn } from './state';
+import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** What stands at the pot at one moment: one action, its target, its countdown, and what can be noted. */
 export interface Moment {
@@ -28,8 +29,8 @@ export interface Moment {
   pour: { grams: number; portion: number } | null;
   /** What a hand test may find now, each with the button that notes it. */
   tests: { text: string; event: NewEvent }[];
-  /** Turns given and wanted, and the event of the next; null where nothing is turned. */
-  turns: { given: number; wanted: number; event: NewEvent } | null;
+  /** Turns or saltings given and wanted, and the event of the next; null where nothing comes round. */
+  turns: (Pick<Rounds, 'what' | 'given' | 'wanted'> & { event: NewEvent }) | null;
   /** The bowl's button, while it is still turning. */
   bowl: NewEvent | null;
   pad: 'temperature' | 'pH' | 'weight';
@@ -44,11 +45,16 @@ export function momentOf(state: MakeState, format: Format): Moment {
   const kind = stageKind(stage.kind);
   const words = kind.words(state.parameters[stage.id], tellingOf(state.plan, format, state.pot?.carryOverC));
   const last = state.index === state.plan.stages.length - 1;
+  const rounds = roundsOf(state);
   const base: Moment = {
     action: words.action,
     target: words.target,
-    endsAt: stageEndsAt(state),
-    endsWhat: kind.endedBy === 'time' ? `${words.action.toLowerCase()} is over` : 'planned for this',
+    endsAt: rounds?.dueAt ?? stageEndsAt(state),
+    endsWhat: rounds?.dueAt
+      ? ROUND_WORDS[rounds.what]
+      : kind.endedBy === 'time'
+        ? `${words.action.toLowerCase()} is over`
+        : 'planned for this',
     steps: words.steps,
     right: words.right,
     normal: words.normal,
@@ -56,7 +62,7 @@ export function momentOf(state: MakeState, format: Format): Moment {
     wantsLook: false,
     pour: null,
     tests: [],
-    turns: turnsOf(state),
+    turns: rounds && { ...rounds, event: { type: 'turned', turn: rounds.given } },
     bowl: null,
     pad: last || ['drain', 'press', 'salt'].includes(stage.kind) ? 'weight' : 'temperature',
     last,
@@ -92,21 +98,14 @@ export function momentOf(state: MakeState, format: Format): Moment {
 
 type SetHeat = Extract<SetAdvice, { kind: 'watch' }>['heat'];
 
+const ROUND_WORDS: Record<Rounds['what'], string> = { turn: 'turn it', salt: 'salt and turn it' };
+
 const testButton = (found: HandTest): Moment['tests'][number] => ({
   text: found,
   event: { type: 'tested', found },
 });
 const BREAK_TESTS: readonly HandTest[] = ['not yet', 'nearly', 'clean'];
 const STRETCH_TESTS: readonly HandTest[] = ['tears', 'stretches', 'melts'];
-
-/** Turns of the stage under way: as many as its parameters say. */
-function turnsOf(state: MakeState): Moment['turns'] {
-  const stage = stageAt(state);
-  const wanted = (state.parameters[stage.id] as { turns?: number } | undefined)?.turns ?? 0;
-  if (wanted < 2) return null;
-  const given = turnsIn(state);
-  return { given, wanted, event: { type: 'turned', turn: given } };
-}
 
 function pausedMoment(base: Moment, pausedAt: number): Moment {
   return {

@@ -2,6 +2,8 @@ import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { type Alarm, alarmsOf, ringing } from '../../run/alarms';
 import { momentOf } from '../../run/moment';
+import { roundsOf } from '../../run/rounds';
+import type { MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
@@ -29,6 +31,10 @@ export function Alarms() {
     if (alarm.about === 'taste') return `${alarm.name}: taste it again, and note how it has changed.`;
     if (alarm.about === 'boil-over')
       return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
+    if (alarm.about === 'turn') {
+      const rounds = roundsOf(makes.find(({ id }) => id === alarm.makeId)?.state as MakeState);
+      return `${alarm.name}: ${rounds?.what === 'salt' ? 'salt and turn it' : 'turn it'}, ${(rounds?.given ?? 0) + 1} of ${rounds?.wanted}.`;
+    }
     const make = makes.find(({ id }) => id === alarm.makeId);
     const moment = make && momentOf(make.state, format);
     return `${alarm.name}: ${moment?.action.toLowerCase() ?? ''} is due. ${moment?.main?.text ?? ''}`.trim();

@@ -41,7 +41,7 @@ export function HandTests({
       )}
       {turns && (
         <Button size="hand" tone="now" disabled={busy} onClick={() => void note(turns.event)}>
-          {`Turned: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
+          {`${turns.what === 'salt' ? 'Salted' : 'Turned'}: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
         </Button>
       )}
       <div className="flex basis-full flex-wrap gap-4 empty:hidden">

@@ -111,21 +111,23 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             </span>
           </p>
         </div>
-        {works && stage.targetC !== null && (
-          <p className="mt-2 text-[18px] text-ink-soft">
-            It still works from {format.temp(works[0])} to {format.temp(works[1])}.
-            {shown !== '' && (
-              <>
-                {' '}
-                At {format.temp(stage.targetC)} <strong className="text-ink">{shown}</strong>.
-              </>
-            )}
-          </p>
-        )}
         <RampSays state={state} now={now} />
         <BoilWatch state={state} now={now} />
         <div className="flex flex-col-reverse tab:flex-col">
-          <Steps moment={moment} state={state} />
+          <div>
+            {works && stage.targetC !== null && (
+              <p className="mt-4 text-[18px] text-ink-soft">
+                It still works from {format.temp(works[0])} to {format.temp(works[1])}.
+                {shown !== '' && (
+                  <>
+                    {' '}
+                    At {format.temp(stage.targetC)} <strong className="text-ink">{shown}</strong>.
+                  </>
+                )}
+              </p>
+            )}
+            <Steps moment={moment} state={state} />
+          </div>
           <div>
             {moment.wantsLook && (
               <WheyLooks
