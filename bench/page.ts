@@ -56,7 +56,10 @@ try {
   for (let i = 0; i < KEYS; i++) {
     await page.keyboard.press('Control+a');
     await page.keyboard.type(String(3 + (i % 7)));
-    await page.waitForTimeout(450);
+    await page.waitForFunction(
+      (seen) => (window as unknown as { log: { spread: number[] } }).log.spread.length >= seen,
+      i + 1,
+    );
   }
   const log = await page.evaluate(
     () => (window as unknown as { log: { key: number[]; spread: number[] } }).log,
@@ -76,7 +79,7 @@ try {
   await page.mouse.down();
   for (let i = 0; i < PULLS; i++) {
     await page.mouse.move(box.x + 40 * Math.sin(i / 9), box.y + box.height / 2);
-    await page.waitForTimeout(16);
+    await page.evaluate('new Promise(requestAnimationFrame)');
   }
   await page.mouse.up();
   const frames = await page.evaluate(() => (window as unknown as { frames: number[] }).frames);

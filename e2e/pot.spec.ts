@@ -202,6 +202,8 @@ for (const viewport of [
     await check();
     for (const button of ['All clean', 'Measured', /reached/]) {
       await page.getByRole('button', { name: button }).click();
+      // The next stage has buttons of its own: those are the ones to measure.
+      await expect(page.getByRole('button', { name: button })).toHaveCount(0);
       await check();
     }
     await page.getByRole('button', { name: /^Poured/ }).click();

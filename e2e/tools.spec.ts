@@ -10,7 +10,7 @@ test('pots, rings, moulds and thermometers are listed; wrong figures are answere
   const sheet = page.getByRole('dialog');
   await sheet.getByLabel('Holds').fill('a lot');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
-  await expect(sheet.getByRole('alert').first()).toContainText('give it a name');
+  await expect(sheet.getByRole('alert').first()).toHaveText('Nothing is here yet; give it a name.');
   await expect(sheet.getByRole('alert').nth(1)).toBeVisible();
   await sheet.getByLabel('Name').fill('jam pan');
   await sheet.getByLabel('Holds').fill('2000');

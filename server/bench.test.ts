@@ -76,6 +76,8 @@ describe('the simulated bench', () => {
     const later = await post({ advanceMin: 30, acidGrams: 60 });
     expect(later.said.minute - put.said.minute).toBeCloseTo(30, 1);
     expect(later.said.looks.whey).toBe('clear');
+    const warm = await first('pot=warm&litres=8&tempC=58');
+    expect(Math.abs((warm.tempC as number) - 58)).toBeLessThan(3);
     const wrong = await post({ brief: { ...brief, milk: { species: 'cow', litres: 6, fatPct: 40 } } });
     expect(wrong).toMatchObject({ status: 400, said: { faults: [{ path: 'brief.milk.fatPct' }] } });
     expect((await post({ advanceMin: -1 })).status).toBe(400);
@@ -83,7 +85,7 @@ describe('the simulated bench', () => {
   });
 
   it('answers wrong requests with the reason', async () => {
-    for (const query of ['litres=0', 'speed=9999', 'pot=..%2F..', 'seed=-1']) {
+    for (const query of ['litres=0', 'speed=9999', 'tempC=400', 'pot=..%2F..', 'seed=-1']) {
       const response = await fetch(`${base}/readings?${query}`);
       expect(response.status).toBe(400);
       expect((await response.json()).faults[0].remedy).toMatch(/give|name/);

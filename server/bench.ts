@@ -20,6 +20,8 @@ const query = z.object({
   litres: z.coerce.number().pipe(bounded('litres')).default(8),
   seed: z.coerce.number().int().min(0, SEEDS).max(4294967295, SEEDS).default(1),
   speed: z.coerce.number().min(1, 'give 1 to 600').max(600, 'give 1 to 600').default(1),
+  /** How warm a pot that is new to the bench is. */
+  tempC: z.coerce.number().pipe(bounded('potTempC')).default(4),
 });
 
 const controls = z
@@ -33,9 +35,8 @@ const controls = z
     scale: z.enum(['pot', 'curd']),
     /** Moves the pot on at once by so many minutes. */
     advanceMin: z.number().min(0, 'give 0 to 1440 min').max(1440, 'give 0 to 1440 min'),
-    /** Puts this batch into the pot, if it holds none yet, at `tempC` or as cold as the brief says. */
+    /** Puts this batch into the pot, if it holds none yet. */
     brief: briefSchema,
-    tempC: bounded('potTempC'),
   })
   .partial();
 
@@ -67,11 +68,11 @@ export function bench(mono: () => number): Router {
   router.get('/readings', (request: Request, response: Response) => {
     const read = parse(query as z.ZodType<z.infer<typeof query>>, request.query);
     if (!read.ok) return void refuse(response, read.faults);
-    const { pot: name, litres, seed, speed } = read.value;
+    const { pot: name, litres, seed, speed, tempC } = read.value;
     let one = pots.get(name);
     if (!one) {
       if (pots.size >= MOST_POTS) pots.delete(pots.keys().next().value as string);
-      one = { pot: benchPot(litres, seed), at: mono(), speed, listeners: new Set() };
+      one = { pot: benchPot(litres, seed, tempC), at: mono(), speed, listeners: new Set() };
       pots.set(name, one);
     }
     one.speed = speed;
@@ -105,9 +106,9 @@ export function bench(mono: () => number): Router {
     const read = parse(controls, request.body);
     if (!read.ok) return void refuse(response, read.faults);
     moveOn(one);
-    const { advanceMin = 0, brief, tempC, ...turned } = read.value;
+    const { advanceMin = 0, brief, ...turned } = read.value;
     if (brief) {
-      const put = putOnBench(one.pot, brief, tempC);
+      const put = putOnBench(one.pot, brief);
       if (!put.ok)
         return void refuse(
           response,

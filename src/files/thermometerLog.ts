@@ -1,4 +1,4 @@
-import { isValid, parse as parseDate, parseISO } from 'date-fns';
+import { addDays, isValid, parse as parseDate, parseISO } from 'date-fns';
 import { BOUNDS } from '../core/faults/bounds';
 import type { Fault } from '../core/faults/fault';
 import { celsiusOf } from '../core/units/measures';
@@ -49,8 +49,8 @@ function clockMs(text: string, startMs: number): number | null {
     const read = parseDate(text, written, startMs);
     if (isValid(read)) {
       // After midnight a time alone belongs to the next day.
-      const at = read.getTime();
-      return written.startsWith('HH') && at < startMs - 60_000 ? at + 86_400_000 : at;
+      const nextDay = written.startsWith('HH') && read.getTime() < startMs - 60_000;
+      return (nextDay ? addDays(read, 1) : read).getTime();
     }
   }
   return null;

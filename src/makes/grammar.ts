@@ -49,6 +49,8 @@ export const KIND_NAMES = [
   'store',
 ] as const;
 export type KindName = (typeof KIND_NAMES)[number];
+/** Stages in which a pot stands on its heat until it has reached a temperature. */
+export const WARMINGS: readonly KindName[] = ['warm', 'scald', 'cook'];
 
 /** What goes into a batch besides milk, by the ids of a plan's dose lines. */
 export const DOSE_IDS = [

@@ -1,7 +1,16 @@
 import type { Format } from '../core/units/format';
 import type { Planned } from './plan';
 import type { Plan } from './schema';
-import { hobsFor, LOOSE_LITRES_PER_KG, mouldsFor, potFor, potWanted, type Tools, tapMinutes } from './tools';
+import {
+  hobsFor,
+  LOOSE_LITRES_PER_KG,
+  mouldsFor,
+  potFor,
+  potWanted,
+  TAKEN_UP,
+  type Tools,
+  tapMinutes,
+} from './tools';
 
 /** One thing that has to stand ready, and what for. */
 export interface KitItem {
@@ -11,13 +20,16 @@ export interface KitItem {
 
 /** Cold water to set a shape in, L for each kg. Common practice. */
 const COLD_WATER_PER_KG = 4;
+
 /** Which of the kitchen's pots it is; nothing where none is listed. */
 function potSays(plan: Plan, { pots }: Tools, format: Format): string {
   const found = potFor(plan, pots);
   if (!found) return '';
-  return found.fits
-    ? `: the ${found.pot.name}`
-    : `: yours, the ${found.pot.name} of ${format.litres(found.pot.litres)}, is too small`;
+  const { pot, fits } = found;
+  if (pot.kind === TAKEN_UP) return `: not the ${pot.name}, sour milk takes up metal from ${TAKEN_UP}`;
+  return fits
+    ? `: the ${pot.name}`
+    : `: yours, the ${pot.name} of ${format.litres(pot.litres)}, is too small`;
 }
 
 /** A hob this much slower or faster than the plan reckons changes the day. */

@@ -17,6 +17,3 @@ export function scaledBy(plan: Plan, times: number): Planned | null {
   );
   return scaled.ok ? scaled.value : null;
 }
-
-/** The larger plan alone. */
-export const timesTheMilk = (plan: Plan, times: number): Plan | null => scaledBy(plan, times)?.plan ?? null;

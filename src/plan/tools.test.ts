@@ -1,11 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HEAT_SOURCES } from '../core/heat/carryOver';
+import { formatter, METRIC } from '../core/units/format';
 import { basic, planned } from './fixtures/briefs';
+import { kitOf } from './kit';
 import { hobsFor, type MouldTool, mouldLitres, mouldsFor, potFor, potWanted, tapMinutes } from './tools';
 
 const paneer = planned(basic('paneer', { litres: 6 })).plan;
-const pot = (litres: number) => ({ id: `p${litres}`, name: `pot of ${litres}`, litres });
+const pot = (litres: number, kind = 'enamel') => ({
+  id: `p${litres}`,
+  name: `pot of ${litres}`,
+  litres,
+  kind,
+});
 const mould = (part: Partial<MouldTool> = {}): MouldTool => ({
   id: 'm',
   name: 'hoop',
@@ -24,10 +31,23 @@ describe('which pot', () => {
     expect(potFor(paneer)).toBeNull();
   });
 
+  it('is of aluminium only where there is no other, and the kit warns of that one', () => {
+    const pan = pot(9, 'aluminium');
+    expect(potFor(paneer, [pan, pot(20)])?.pot.litres).toBe(20);
+    expect(potFor(paneer, [pan, pot(3)])).toEqual({ pot: pot(3), fits: false });
+    expect(potFor(paneer, [pan])?.pot).toBe(pan);
+    const made = planned(basic('paneer', { litres: 6 }));
+    const [first] = kitOf(made, formatter(METRIC), { pots: [pan] });
+    expect(first?.why).toMatch(/not the pot of 9, sour milk takes up metal from aluminium/);
+  });
+
   it('whatever is listed, a pot that is named as fitting fits and no smaller one does', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 1, max: 60 }), { maxLength: 8 }), (sizes) => {
-        const found = potFor(paneer, sizes.map(pot));
+        const found = potFor(
+          paneer,
+          sizes.map((size) => pot(size)),
+        );
         const enough = sizes.filter((size) => size >= potWanted(paneer));
         expect(found?.fits ?? false).toBe(enough.length > 0);
         if (found?.fits) expect(found.pot.litres).toBe(Math.min(...enough));

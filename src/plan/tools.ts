@@ -3,7 +3,8 @@ import { heatIntoMilkKw } from '../core/heat/hob';
 import { minutesTo, potOf } from '../core/heat/pot';
 import { coolingMinutes } from '../core/heat/sinkBath';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
-import type { Plan, PlanStage } from './schema';
+import { WARMINGS } from '../makes/grammar';
+import type { Plan } from './schema';
 
 /** A thing of the kitchen. */
 interface Tool {
@@ -12,6 +13,8 @@ interface Tool {
 }
 export interface PotTool extends Tool {
   litres: number;
+  /** What it is made of. */
+  kind: string;
 }
 export interface HobTool extends Tool {
   source: HeatSource;
@@ -51,9 +54,16 @@ export function potWanted(plan: Plan): number {
   return litres * (kinds.includes('scald') ? HEADROOM.scald : HEADROOM.usual);
 }
 
-/** The smallest pot that is large enough, or else the largest; `fits` says which. Null where none is listed. */
+/** Sour milk takes up metal from it. */
+export const TAKEN_UP = 'aluminium';
+
+/**
+ * The smallest pot that is large enough, or else the largest; `fits` says which. One of aluminium only where there is no
+ * other. Null where none is listed.
+ */
 export function potFor(plan: Plan, pots: readonly PotTool[] = []): { pot: PotTool; fits: boolean } | null {
-  const bySize = [...pots].sort((a, b) => a.litres - b.litres);
+  const sound = pots.filter((pot) => pot.kind !== TAKEN_UP);
+  const bySize = [...(sound.length > 0 ? sound : pots)].sort((a, b) => a.litres - b.litres);
   const wanted = potWanted(plan);
   const enough = bySize.find((pot) => pot.litres >= wanted);
   const pot = enough ?? bySize.at(-1);
@@ -83,14 +93,12 @@ export function mouldsFor(
   return right.sort((a, b) => a.count - b.count || a.spare - b.spare)[0] ?? null;
 }
 
-const WARMING: readonly PlanStage['kind'][] = ['warm', 'scald', 'cook'];
-
 /** The longest warming of a plan from one temperature to the next, °C; null where nothing is warmed. */
 function longestWarming(plan: Plan): { fromC: number; toC: number; minutes: number } | null {
   let tempC = plan.brief.milk.startC ?? 4;
   let longest: { fromC: number; toC: number; minutes: number } | null = null;
   for (const { kind, targetC, durationMin } of plan.stages) {
-    if (WARMING.includes(kind) && targetC !== null && targetC > tempC) {
+    if (WARMINGS.includes(kind) && targetC !== null && targetC > tempC) {
       if (longest === null || durationMin.likely > longest.minutes)
         longest = { fromC: tempC, toC: targetC, minutes: durationMin.likely };
     }

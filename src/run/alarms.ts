@@ -21,7 +21,7 @@ const BOIL_BEFORE_MS = 2 * 60_000;
 /** A tasting nobody came to in this time is missed, ms. */
 const TASTE_WITHIN_MS = 12 * 3_600_000;
 
-/** Everything that will ring for a make as it stands. */
+/** Everything that will ring for a make as it stands; nothing while it is paused, or written elsewhere. */
 export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
   if (isOver(state))
     return tastingsAt(state).map((dueAt) => ({
@@ -32,6 +32,7 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
       dueAt,
       until: dueAt + TASTE_WITHIN_MS,
     }));
+  if (state.pausedAt !== null || state.handedAt !== null) return [];
   const stage = alarmOf(makeId, state);
   const turn = turnAlarm(makeId, state);
   const boils = boilsOverAt(state);
@@ -59,7 +60,7 @@ const SHORTEST_MIN = 3;
 /** The alarm of the next turn or salting; null where none comes, or it comes as the stage begins. */
 function turnAlarm(makeId: string, state: MakeState): Alarm | null {
   const rounds = roundsOf(state);
-  if (!rounds?.dueAt || state.pausedAt !== null || state.handedAt !== null) return null;
+  if (!rounds?.dueAt) return null;
   if (rounds.dueAt - state.stageStartedAt < SHORTEST_MIN * 60_000) return null;
   return {
     key: `${makeId}:${state.index}:turn:${rounds.given}`,
@@ -72,9 +73,8 @@ function turnAlarm(makeId: string, state: MakeState): Alarm | null {
 }
 
 /** The alarm of a running make at its stage under way; null where its end is the maker's own doing. */
-export function alarmOf(makeId: string, state: MakeState): Alarm | null {
+function alarmOf(makeId: string, state: MakeState): Alarm | null {
   const stage = stageAt(state);
-  if (state.pausedAt !== null || state.handedAt !== null) return null;
   if (stageKind(stage.kind).endedBy === 'done') return null;
   const dueAt = expectedEnd(state);
   if (dueAt - state.stageStartedAt < SHORTEST_MIN * 60_000) return null;

@@ -2,7 +2,16 @@ import type { NewEvent } from './events';
 import { isOver, type MakeState, stageAt, turnsIn } from './makeState';
 
 /** What waits while a make is paused; what is read or goes wrong does not. */
-const WAITS: readonly NewEvent['type'][] = ['done', 'back', 'skipped', 'acid', 'turned', 'finished', 'split'];
+const WAITS: readonly NewEvent['type'][] = [
+  'done',
+  'back',
+  'skipped',
+  'acid',
+  'turned',
+  'finished',
+  'split',
+  'remeasured',
+];
 
 /** A reading by its place in the log, whatever it reads. */
 export const readingAt = (state: MakeState, seq: number) =>

@@ -1,21 +1,32 @@
 import { carryOverC, type HeatSource, usualCarryOverC } from '../core/heat/carryOver';
 import { learnedCarryOverC } from '../core/heat/learn';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
+import { WARMINGS } from '../makes/grammar';
 import type { MakeState } from './state';
 
 /** A pot still climbs for so long after the heat went off, min. Common practice. */
 const COASTS_MIN = 10;
 
+/** When the pot next went onto the heat, ms; never where it did not. */
+function warmedAgainAt(state: MakeState, at: number): number {
+  const again = state.runs.find((run) => {
+    const kind = state.plan.stages.find((stage) => stage.id === run.stage)?.kind;
+    return run.startedAt > at && kind !== undefined && WARMINGS.includes(kind);
+  });
+  return again?.startedAt ?? Number.POSITIVE_INFINITY;
+}
+
 /**
  * How far a make's pot coasted each time it was told to turn the heat off, °C: from the reading that brought the
- * advice to the warmest one in the ten minutes after it. A warming without a later reading says nothing.
+ * advice to the warmest one in the ten minutes after it, or until it went onto the heat again. A warming without a later reading says nothing.
  */
 export function coastsOf(state: MakeState): number[] {
   return state.advice
     .filter((one) => one.about.endsWith(' turn-off'))
     .flatMap(({ at }) => {
       const off = state.readings.findLast((one) => one.at <= at);
-      const later = state.readings.filter((one) => one.at > at && one.at <= at + COASTS_MIN * 60_000);
+      const until = Math.min(at + COASTS_MIN * 60_000, warmedAgainAt(state, at));
+      const later = state.readings.filter((one) => one.at > at && one.at <= until);
       if (!off || later.length === 0) return [];
       return [Math.max(0, Math.max(...later.map((one) => one.tempC)) - off.tempC)];
     });

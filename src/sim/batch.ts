@@ -75,12 +75,3 @@ export function curdOnScaleKg({ brief, method, world, kg }: BenchBatch, hours: n
   };
   return Math.max(kg, (bagAfter(bag, hours).kgLeft * world.milk.massKg) / milkKg);
 }
-
-/** What the whey looks like with so much acid in, g of product: milky, cloudy, clear. */
-export function wheyLook(
-  { acidNeededGrams }: BenchBatch,
-  grams: number,
-): 'milky' | 'cloudy' | 'clear' | null {
-  if (acidNeededGrams === null || grams <= 0) return null;
-  return grams < 0.93 * acidNeededGrams ? 'milky' : grams < 0.995 * acidNeededGrams ? 'cloudy' : 'clear';
-}

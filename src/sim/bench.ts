@@ -8,7 +8,8 @@ import { FRESH_MILK_PH, SPECIES_FACTS } from '../core/milk/species';
 import { normal, type Random, seeded } from '../core/stats/random';
 import { roundTo } from '../core/units/numbers';
 import type { Brief } from '../plan/brief/schema';
-import { type BenchBatch, benchBatch, curdOnScaleKg, pHWithAcid, wheyLook } from './batch';
+import { type BenchBatch, benchBatch, curdOnScaleKg, pHWithAcid } from './batch';
+import { wheyWith } from './whey';
 
 /** What somebody does to the pot on the bench. */
 export interface BenchControls {
@@ -69,11 +70,12 @@ const ICE_W_PER_M2K = 250;
 const HEAT_LEFT_MIN = 1.5;
 const DROP_OUT = { chance: 0.01, most: 6 } as const;
 
-export function benchPot(litres: number, seed: number): BenchPot {
+/** A pot new to the bench, of plain milk at `tempC`, with the quirks of its seed. */
+export function benchPot(litres: number, seed: number, tempC = 4): BenchPot {
   const random = seeded(seed);
   return {
     minute: 0,
-    tempC: 4,
+    tempC,
     litres,
     controls: {
       hob: 0,
@@ -117,17 +119,16 @@ function afterglow(pot: BenchPot, minutes: number): number {
 }
 
 /**
- * Puts a real batch of a brief into a pot that holds none yet, the same one for the same seed, at `tempC` or as cold as the
- * brief says; faults of the brief come back.
+ * Puts a real batch of a brief into a pot that holds none yet, as warm as the pot is, the same one for the same seed; faults
+ * of the brief come back.
  */
-export function putOnBench(pot: BenchPot, brief: Brief, tempC?: number): Result<BenchPot> {
+export function putOnBench(pot: BenchPot, brief: Brief): Result<BenchPot> {
   if (pot.batch) return good(pot);
   const { power, probeOffC } = pot.quirks;
   const batch = benchBatch(brief, { power, probeOffC: -probeOffC }, seeded(pot.seed + 1));
   if (!batch.ok) return batch;
   pot.batch = batch.value;
   pot.litres = batch.value.world.milk.litres;
-  pot.tempC = tempC ?? batch.value.brief.milk.startC;
   pot.ferment = null;
   return good(pot);
 }
@@ -174,11 +175,13 @@ function step(pot: BenchPot, minutes: number): void {
 /** What somebody at the pot would see: the bowl on the milk, and the whey. */
 export function benchLooks(pot: BenchPot): { bowl: 'turning' | 'stopped' | null; whey: string | null } {
   const { batch, coagulantAt } = pot;
+  const { acidGrams } = pot.controls;
   const floc = batch?.flocculationMin ?? null;
   return {
     bowl:
       coagulantAt === null || floc === null ? null : pot.minute - coagulantAt >= floc ? 'stopped' : 'turning',
-    whey: batch && wheyLook(batch, pot.controls.acidGrams),
+    whey:
+      batch?.acidNeededGrams == null || acidGrams <= 0 ? null : wheyWith(acidGrams, batch.acidNeededGrams),
   };
 }
 

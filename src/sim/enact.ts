@@ -7,6 +7,7 @@ import { MODEL_VERSION, type Planned } from '../plan/plan';
 import { stagesOf, walk } from '../plan/stages';
 import { type Departure, potAtStart, worldOf } from '../plan/world';
 import type { MakeEvent, NewEvent } from '../run/events';
+import { wheyWith } from './whey';
 
 /** Readings are noted about this often while warming, min. */
 const READING_EVERY = 7;
@@ -70,9 +71,13 @@ export function enact(
       let minute = 1;
       let portion = 0;
       add({ type: 'acid', grams: roundTo(given, 1), portion: portion++ }, begun + minute * 60_000);
-      while (given < needed * 0.995 && portion < 9) {
+      for (
+        let look = wheyWith(given, needed);
+        look !== 'clear' && portion < 9;
+        look = wheyWith(given, needed)
+      ) {
         minute += 2;
-        add({ type: 'whey', look: given < needed * 0.93 ? 'milky' : 'cloudy' }, begun + minute * 60_000);
+        add({ type: 'whey', look }, begun + minute * 60_000);
         const more = given < dose.grams * 0.99 ? dose.holdBackGrams / HELD_BACK_PORTIONS : dose.grams * 0.05;
         given += more;
         minute += 0.5;

@@ -17,7 +17,10 @@ export function TextLine({
   const id = useId();
   return (
     <div className="flex items-center gap-2">
-      <label htmlFor={id} className="w-28 shrink-0 text-[15px] font-medium leading-tight text-ink-soft">
+      <label
+        htmlFor={id}
+        className={`${type === 'datetime-local' ? 'w-14' : 'w-28'} shrink-0 text-[15px] font-medium leading-tight text-ink-soft`}
+      >
         {label}
       </label>
       <input

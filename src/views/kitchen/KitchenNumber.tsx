@@ -5,7 +5,7 @@ import type { Kitchen } from '../../files/kitchen';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { NumberField } from '../../ui/parts/NumberField';
-import { faultText } from '../common/faultText';
+import { faultText, numberFault } from '../common/faultText';
 
 const RANGES = {
   roomC: BOUNDS.roomC,
@@ -51,21 +51,7 @@ export function KitchenNumber({
     optional && one.value === null && (one.text ?? '').trim() === '';
   const wrong = typed !== null && !emptied(typed) && !right(typed.value);
   const fault = wrong
-    ? faultText(
-        {
-          path: name,
-          problem:
-            typed.value === null
-              ? (typed.text ?? '') === ''
-                ? 'is empty'
-                : `"${typed.text}" is not a number`
-              : `is ${typed.value}`,
-          remedy: '',
-          bounds: { min, max },
-        },
-        format,
-        quantity,
-      )
+    ? faultText(numberFault(name, typed.text ?? '', typed.value, { min, max }), format, quantity, unit)
     : undefined;
   return (
     <NumberField

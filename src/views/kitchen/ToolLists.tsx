@@ -12,6 +12,7 @@ import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
+import { SheetForm } from '../../ui/parts/SheetForm';
 import { TextLine } from '../../ui/parts/TextLine';
 import { faultText } from '../common/faultText';
 import { TOOLS, type Tool, type ToolSpec, toolOf, wordsOf } from './tools';
@@ -70,7 +71,7 @@ function ToolShelf({ spec, change }: { spec: ToolSpec; change: Change }) {
                 {spec.says(tool, format, { boilsAtC: boilingC(kitchen.altitudeM), now })}
               </p>
             </div>
-            <span className="flex shrink-0">
+            <span className="flex shrink-0 flex-col tab:flex-row">
               <ToolSheet
                 spec={spec}
                 tool={tool}
@@ -172,13 +173,7 @@ function ToolSheet({
       }}
       trigger={trigger}
     >
-      <form
-        className="mt-3 max-h-[64vh] space-y-2 overflow-y-auto pr-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          submit();
-        }}
-      >
+      <SheetForm submit={submit} leave={() => setOpen(false)}>
         {spec.fields.map(({ key, label, kind, quantity = 'plain', unit, options = [] }) => {
           const fault = faults.find((one) => one.path === key);
           return (
@@ -203,13 +198,7 @@ function ToolSheet({
             </div>
           );
         })}
-        <div className="flex justify-end gap-4 pt-3">
-          <Button onClick={() => setOpen(false)}>Leave it</Button>
-          <Button tone="main" type="submit">
-            Keep it
-          </Button>
-        </div>
-      </form>
+      </SheetForm>
     </Sheet>
   );
 }

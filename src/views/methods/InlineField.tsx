@@ -1,6 +1,7 @@
-import { useState } from 'react';
+import { type ChangeEvent, useId, useState } from 'react';
 
-const WIDTHS = { short: 'w-14', usual: 'w-28', whole: 'w-full min-w-0' } as const;
+const WIDTHS = { short: 'w-14', usual: 'w-28' } as const;
+const LOOK = 'field-line bg-transparent text-[16px] font-semibold outline-none';
 
 /** A value typed in a line: kept as typed while it means the value, written anew when the value changes elsewhere. */
 export function InlineField<T>({
@@ -28,18 +29,33 @@ export function InlineField<T>({
     setShown(value);
     if (!same(read(text), value)) setText(write(value));
   }
+  const id = useId();
+  const field = {
+    id,
+    value: text,
+    'aria-label': aria,
+    onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => {
+      // A line stays one line.
+      const typed = event.target.value.replace(/\s*\n\s*/g, ' ');
+      setText(typed);
+      onChange(read(typed));
+    },
+  };
   return (
-    <label className={`flex items-center gap-1.5 text-[15px] ${width === 'whole' ? 'min-w-64 flex-1' : ''}`}>
+    <label
+      htmlFor={id}
+      className={`flex items-center gap-1.5 text-[15px] ${width === 'whole' ? 'w-full' : ''}`}
+    >
       <span className="text-ink-soft">{name}</span>
-      <input
-        value={text}
-        aria-label={aria}
-        onChange={(event) => {
-          setText(event.target.value);
-          onChange(read(event.target.value));
-        }}
-        className={`field-line min-h-9 bg-transparent text-[16px] font-semibold outline-none ${WIDTHS[width]}`}
-      />
+      {width === 'whole' ? (
+        <textarea
+          rows={1}
+          {...field}
+          className={`${LOOK} field-sizing-content w-full min-w-0 resize-none py-1.5`}
+        />
+      ) : (
+        <input {...field} className={`${LOOK} min-h-9 ${WIDTHS[width]}`} />
+      )}
     </label>
   );
 }

@@ -55,8 +55,8 @@ export function OptionRows({
       </p>
       <ul>
         {Object.entries(options).map(([name, option]) => (
-          <li key={name} className="stitch flex gap-3 py-2" data-option={name}>
-            <div className="min-w-0 flex-1">
+          <li key={name} className="stitch py-2" data-option={name}>
+            <div>
               <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
                 <span className="name text-[18px]">:{name}</span>
                 <InlineField
@@ -68,6 +68,15 @@ export function OptionRows({
                   onChange={(label) => set(name, { ...option, label })}
                 />
                 <OptionValue name={name} option={option} set={(next) => set(name, next)} />
+                <Button
+                  size="small"
+                  className="ml-auto min-h-11"
+                  tone="quiet"
+                  aria-label={`take out option ${name}`}
+                  onClick={() => remove(name)}
+                >
+                  take out
+                </Button>
               </div>
               <InlineField
                 width="whole"
@@ -88,14 +97,6 @@ export function OptionRows({
                   </FaultText>
                 ))}
             </div>
-            <Button
-              size="small"
-              tone="quiet"
-              aria-label={`take out option ${name}`}
-              onClick={() => remove(name)}
-            >
-              take out
-            </Button>
           </li>
         ))}
       </ul>

@@ -45,7 +45,7 @@ export function OtherBeginnings({
         </Button>
       }
     >
-      <div className="mt-2 max-h-[70vh] overflow-y-auto pr-2">
+      <div className="mt-2 max-h-[76vh] overflow-y-auto pr-2">
         <div className="stitch mt-2 pt-2">
           <p className="mb-1 text-[16px]">It is on the heat: stand at the stage it has reached.</p>
           <Select
@@ -54,20 +54,25 @@ export function OtherBeginnings({
             options={stages.map((stage) => ({ value: stage.id, text: stage.title }))}
             onChange={setFrom}
           />
-          <Button className="mt-2" onClick={() => void begin(chosen)}>
-            Begin there
-          </Button>
+          <p className="mt-2 text-right">
+            <Button onClick={() => void begin(chosen)}>Begin there</Button>
+          </p>
         </div>
-        <MadeAlready plan={plan} enter={enter} />
-        <div className="mt-4 flex justify-end">
-          <Button onClick={() => setOpen(false)}>Close</Button>
-        </div>
+        <MadeAlready plan={plan} enter={enter} close={() => setOpen(false)} />
       </div>
     </Sheet>
   );
 }
 
-function MadeAlready({ plan, enter }: { plan: Plan; enter(entered: Entered): Promise<void> }) {
+function MadeAlready({
+  plan,
+  enter,
+  close,
+}: {
+  plan: Plan;
+  enter(entered: Entered): Promise<void>;
+  close(): void;
+}) {
   const { clock } = usePorts();
   const format = useFormat();
   const hours = plan.predictions.totalHours;
@@ -123,9 +128,10 @@ function MadeAlready({ plan, enter }: { plan: Plan; enter(entered: Entered): Pro
       />
       <TextLine label="In words" value={text} onChange={setText} />
       {fault && <FaultText>{fault}</FaultText>}
-      <Button type="submit" className="mt-2">
-        Into the book
-      </Button>
+      <div className="flex justify-end gap-4 pt-2">
+        <Button onClick={close}>Close</Button>
+        <Button type="submit">Into the book</Button>
+      </div>
     </form>
   );
 }

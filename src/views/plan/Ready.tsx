@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
 import { kitOf } from '../../plan/kit';
-import { timesTheMilk } from '../../plan/larger';
+import { scaledBy } from '../../plan/larger';
 import type { Planned } from '../../plan/plan';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
@@ -15,7 +15,7 @@ export function Ready({ planned }: { planned: Planned }) {
   const kitchen = useAppSelector((state) => state.kitchen);
   const kit = useMemo(() => kitOf(planned, format, kitchen), [planned, format, kitchen]);
   const due = checksDue(kitchen.thermometers ?? [], useNow(3_600_000));
-  const larger = useMemo(() => timesTheMilk(planned.plan, TIMES), [planned.plan]);
+  const larger = useMemo(() => scaledBy(planned.plan, TIMES)?.plan ?? null, [planned.plan]);
   return (
     <div className="mt-6 grid gap-x-7 gap-y-5 tab:grid-cols-2">
       <section aria-label="To have ready">

@@ -1,16 +1,12 @@
 import { AlertDialog } from 'radix-ui';
 import { useId, useState } from 'react';
-import { FIELD_UNITS } from '../../core/units/format';
-import { readNumber } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
 import type { Moment } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
-import { useFormat } from '../../store/hooks';
 import { BackGlyph, CheckGlyph, UndoGlyph } from '../../ui/glyphs/glyphs';
-import { BigField } from '../../ui/parts/BigField';
 import { Button } from '../../ui/parts/Button';
-import { FaultText } from '../../ui/parts/NumberField';
 import { SHEET, Sheet } from '../../ui/parts/Sheet';
+import { AmountSheet } from './AmountSheet';
 import { eventText } from './eventText';
 import { MilkMeasured } from './MilkMeasured';
 import { useSettled } from './useSettled';
@@ -73,56 +69,20 @@ export function PotButtons({ state, moment, busy, note }: Props) {
 }
 
 function OtherAmount({ pour, note }: { pour: NonNullable<Moment['pour']>; note: Props['note'] }) {
-  const format = useFormat();
-  const [open, setOpen] = useState(false);
-  const [text, setText] = useState('');
-  const [fault, setFault] = useState(false);
-  const unit = FIELD_UNITS.dose.unit(format.units);
-  const write = async () => {
-    const read = readNumber(text);
-    const grams = read === null ? null : FIELD_UNITS.dose.in(read, format.units);
-    if (grams === null || grams < 0 || grams > 100_000) {
-      setFault(true);
-      return;
-    }
-    if (await note({ type: 'acid', grams, portion: pour.portion })) setOpen(false);
-  };
   return (
-    <Sheet
+    <AmountSheet
       title="How much went in?"
-      open={open}
-      onOpenChange={setOpen}
+      label="Acid as bought"
+      quantity="dose"
+      bounds={{ min: 0, max: 100_000 }}
+      submit="Note it"
       trigger={
         <Button size="hand" className="flex-1">
           Other amount
         </Button>
       }
-    >
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void write();
-        }}
-      >
-        <BigField
-          label={`Acid as bought, ${unit}`}
-          value={text}
-          onChange={(typed) => {
-            setText(typed);
-            setFault(false);
-          }}
-        />
-        {fault && <FaultText>Give a number from 0, in {unit}.</FaultText>}
-        <div className="mt-6 flex gap-4">
-          <Button size="hand" className="flex-1" onClick={() => setOpen(false)}>
-            Close
-          </Button>
-          <Button tone="main" size="hand" type="submit" className="flex-1">
-            Note it
-          </Button>
-        </div>
-      </form>
-    </Sheet>
+      take={(grams) => note({ type: 'acid', grams, portion: pour.portion })}
+    />
   );
 }
 

@@ -61,12 +61,8 @@ export function PretendPot({ pot, state, kg }: { pot: string; state: MakeState; 
     [pot],
   );
   const { culture, coagulant, acidGrams, scale } = happened(state);
-  const lastC = state.readings.at(-1)?.tempC;
-  // A pot that is new to the bench gets this batch, as warm as it was last read.
-  const begun = useRef<Record<string, unknown>>({
-    brief: state.plan.brief,
-    ...(lastC !== undefined && { tempC: lastC }),
-  });
+  // A pot that is new to the bench gets this batch.
+  const begun = useRef<Record<string, unknown>>({ brief: state.plan.brief });
   useEffect(() => {
     void tell({ ...begun.current, culture, coagulant, acidGrams, scale });
     begun.current = {};

@@ -38,6 +38,9 @@ export function Probe({
   note(event: NewEvent): Promise<boolean>;
 }) {
   const litres = state.plan.brief.milk.litres ?? 8;
+  // A pot that is new to the bench is as warm as this one was last read.
+  const warmth = useRef(4);
+  warmth.current = state.readings.at(-1)?.tempC ?? state.plan.brief.milk.startC ?? 4;
   const pot = makeId.slice(0, 40);
   const { clock } = usePorts();
   const format = useFormat();
@@ -51,7 +54,9 @@ export function Probe({
   writing.current = note;
   useEffect(() => {
     if (!connected) return;
-    const source = new EventSource(`/bench/readings?pot=${encodeURIComponent(pot)}&litres=${litres}`);
+    const source = new EventSource(
+      `/bench/readings?pot=${encodeURIComponent(pot)}&litres=${litres}&tempC=${warmth.current}`,
+    );
     let heard = clock.mono();
     source.onmessage = (event) => {
       let parsed: ReturnType<typeof reading.safeParse>;

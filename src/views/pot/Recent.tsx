@@ -1,15 +1,11 @@
-import { useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS, type Format } from '../../core/units/format';
-import { readNumber } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
-import { BigField } from '../../ui/parts/BigField';
 import { Button } from '../../ui/parts/Button';
-import { FaultText } from '../../ui/parts/NumberField';
-import { Sheet } from '../../ui/parts/Sheet';
 import { clockText } from '../common/times';
+import { AmountSheet } from './AmountSheet';
 
 /** More of them than this nobody looks back on while wet. */
 const MOST = 3;
@@ -23,9 +19,9 @@ interface Noted {
 }
 
 const READS = {
-  temperature: { quantity: FIELD_UNITS.temperature, bounds: BOUNDS.potTempC, decimals: 1 },
-  pH: { quantity: FIELD_UNITS.plain, bounds: BOUNDS.probePH, decimals: 2 },
-  weight: { quantity: FIELD_UNITS.cheese, bounds: BOUNDS.kg, decimals: 2 },
+  temperature: { quantity: 'temperature', bounds: BOUNDS.potTempC, decimals: 1 },
+  pH: { quantity: 'plain', bounds: BOUNDS.probePH, decimals: 2 },
+  weight: { quantity: 'cheese', bounds: BOUNDS.kg, decimals: 2 },
 } as const;
 
 const text = ({ kind, value }: Noted, format: Format): string =>
@@ -76,71 +72,24 @@ export function Recent({ state, note }: { state: MakeState; note(event: NewEvent
 function PutRight({ noted, note }: { noted: Noted; note(event: NewEvent): Promise<boolean> }) {
   const format = useFormat();
   const { quantity, bounds, decimals } = READS[noted.kind];
-  const unit = quantity.unit(format.units);
-  const shown = (value: number, places: number = decimals) =>
-    format.number(quantity.out(value, format.units), places).replace('\u2212', '-');
-  const [open, setOpen] = useState(false);
-  const [typed, setTyped] = useState('');
-  const [fault, setFault] = useState(false);
-  const write = async () => {
-    const read = readNumber(typed);
-    const value = read === null ? null : quantity.in(read, format.units);
-    if (value === null || value < bounds.min || value > bounds.max) {
-      setFault(true);
-      return;
-    }
-    if (await note({ type: 'corrected', target: noted.seq, value })) setOpen(false);
-  };
+  const said = text(noted, format);
   return (
-    <Sheet
-      title={`Noted at ${clockText(noted.at)}: ${text(noted, format)}`}
-      open={open}
-      onOpenChange={(next) => {
-        setOpen(next);
-        setFault(false);
-        setTyped(shown(noted.value));
-      }}
+    <AmountSheet
+      title={`Noted at ${clockText(noted.at)}: ${said}`}
+      label="It really was"
+      quantity={quantity}
+      bounds={bounds}
+      initial={format
+        .number(FIELD_UNITS[quantity].out(noted.value, format.units), decimals)
+        .replace('\u2212', '-')}
+      submit="Put it right"
       trigger={
-        <Button tone="quiet" className="-mr-3 min-h-13" aria-label={`Put right: ${text(noted, format)}`}>
+        <Button tone="quiet" className="-mr-3 min-h-13" aria-label={`Put right: ${said}`}>
           Put right
         </Button>
       }
-    >
-      <form
-        onSubmit={(event) => {
-          event.preventDefault();
-          void write();
-        }}
-      >
-        <BigField
-          label={`It really was${unit ? `, ${unit}` : ''}`}
-          value={typed}
-          onChange={(text) => {
-            setTyped(text);
-            setFault(false);
-          }}
-        />
-        {fault && (
-          <FaultText>
-            That cannot be: give {shown(bounds.min, noted.kind === 'weight' ? 3 : 0)} to{' '}
-            {shown(bounds.max, 0)} {unit}.
-          </FaultText>
-        )}
-        <div className="mt-6 flex gap-4">
-          <Button
-            size="hand"
-            className="flex-1"
-            onClick={() =>
-              void note({ type: 'undone', target: noted.seq }).then((written) => written && setOpen(false))
-            }
-          >
-            Strike it out
-          </Button>
-          <Button tone="main" size="hand" type="submit" className="flex-1">
-            Put it right
-          </Button>
-        </div>
-      </form>
-    </Sheet>
+      take={(value) => note({ type: 'corrected', target: noted.seq, value })}
+      other={{ text: 'Strike it out', act: () => note({ type: 'undone', target: noted.seq }) }}
+    />
   );
 }

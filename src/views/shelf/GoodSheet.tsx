@@ -13,10 +13,10 @@ import {
 } from '../../files/shelf';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
+import { SheetForm } from '../../ui/parts/SheetForm';
 import { TextLine } from '../../ui/parts/TextLine';
 import { faultText } from '../common/faultText';
 
@@ -148,13 +148,7 @@ export function GoodSheet({ good, trigger }: { good?: Good; trigger: ReactNode }
       }}
       trigger={trigger}
     >
-      <form
-        className="mt-3 max-h-[64vh] space-y-2 overflow-y-auto pr-2"
-        onSubmit={(event) => {
-          event.preventDefault();
-          void keep();
-        }}
-      >
+      <SheetForm submit={() => void keep()} leave={() => setOpen(false)}>
         <Select
           label="It is"
           value={words.kind ?? ''}
@@ -244,13 +238,7 @@ export function GoodSheet({ good, trigger }: { good?: Good; trigger: ReactNode }
             {fault.path.split('.').at(-1)}: {faultText(fault, format)}
           </FaultText>
         ))}
-        <div className="flex justify-end gap-4 pt-3">
-          <Button onClick={() => setOpen(false)}>Leave it</Button>
-          <Button tone="main" type="submit">
-            Keep it
-          </Button>
-        </div>
-      </form>
+      </SheetForm>
     </Sheet>
   );
 }
