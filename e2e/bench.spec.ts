@@ -113,6 +113,26 @@ async function stage(page: Page) {
   else await waitOut(page);
 }
 
+test('a make under way meets a pretend pot as warm as it was last read, and connecting again keeps it', async ({
+  page,
+}) => {
+  await page.goto(`${DEMO}/pot`);
+  const probe = page.getByRole('region', { name: 'Probe' });
+  const noted = page.getByRole('region', { name: 'Noted last' });
+  await expect(noted).toContainText('58.0');
+  await probe.getByRole('button', { name: 'Connect' }).click();
+  await expect(pretend(page)).toBeVisible();
+  const live = probe.locator('strong').first();
+  await expect(live).toContainText(/^5[5-9]|^6[01]/);
+  await hob(page, 'full');
+  await on(page, '5');
+  await expect(live).toContainText(/^[67]\d/);
+  await probe.getByRole('button', { name: 'Let it go' }).click();
+  await probe.getByRole('button', { name: 'Connect' }).click();
+  await expect(live).toContainText(/^[67]\d/);
+  await expect(noted).not.toContainText(/^\D*\d\.\d/);
+});
+
 for (const title of FAMILIES) {
   test(`${title}: driven through the pretend pot, hastened, to the book`, async ({ page }) => {
     test.setTimeout(170_000);

@@ -2,7 +2,8 @@ import { bad, good, type Result } from '../core/faults/fault';
 import { isoUtc, wallMinutes, wallTimeOf } from '../core/units/wallTime';
 import { methodById } from '../makes';
 import type { Plan } from '../plan/schema';
-import type { MakeState } from '../run/state';
+import { expectedEnd } from '../run/expect';
+import { isOver, type MakeState } from '../run/state';
 
 /** How long before a stage its alarm rings, min. */
 const RINGS_BEFORE_MIN = 2;
@@ -72,19 +73,23 @@ const stampOf = (iso: string) => {
   return /T\d{4}$/.test(bare) ? `${bare}00` : bare;
 };
 
-/** Each moment that wants hands, from `wall` minutes on. */
-const entriesOf = (plan: Plan, at: (minute: number) => string, id: string): Entry[] =>
-  plan.stages
-    .filter((stage) => stage.handsOnMin > 0)
-    .map((stage) => ({
+/** Each of these stages that wants hands, between its own two moments. */
+const entriesOf = (
+  plan: Plan,
+  stages: readonly { stage: Plan['stages'][number]; begins: string; ends: string }[],
+  id: string,
+): Entry[] =>
+  stages
+    .filter(({ stage }) => stage.handsOnMin > 0)
+    .map(({ stage, begins, ends }) => ({
       id: `${id}-${stage.id}`,
       title: stage.title,
       text: [
         `${Math.round(stage.handsOnMin)} min of hands.`,
         ...plan.cautions.filter((one) => one.stage === stage.id).map((one) => one.text),
       ].join('\n'),
-      begins: stampOf(at(stage.startMin)),
-      ends: stampOf(at(stage.startMin + Math.max(1, stage.durationMin.likely))),
+      begins: stampOf(begins),
+      ends: stampOf(ends),
     }));
 
 /**
@@ -108,11 +113,33 @@ export function planCalendar(plan: Plan): Result<string> {
     });
   const at = (minute: number) => wallTimeOf(first + minute);
   const name = methodById(plan.method)?.title ?? plan.method;
-  return good(calendar(name, `${stampOf(at(0))}Z`, entriesOf(plan, at, `${plan.method}-${stampOf(at(0))}`)));
+  const stages = plan.stages.map((stage) => ({
+    stage,
+    begins: at(stage.startMin),
+    ends: at(stage.startMin + Math.max(1, stage.durationMin.likely)),
+  }));
+  return good(
+    calendar(name, `${stampOf(at(0))}Z`, entriesOf(plan, stages, `${plan.method}-${stampOf(at(0))}`)),
+  );
 }
 
-/** A make as a calendar, in UTC, its stages where the plan puts them from the real start. */
+/** A make as a calendar, in UTC: stages as they went, and those under way and to come as they stand by what has happened. */
 export function makeCalendar(state: MakeState, id: string): string {
-  const at = (minute: number) => isoUtc(state.startedAt + minute * 60_000);
-  return calendar(state.name, stampOf(at(0)), entriesOf(state.plan, at, id));
+  const stageOf = (name: string) => state.plan.stages.find((stage) => stage.id === name);
+  const gone = state.runs.flatMap(({ stage: name, startedAt, endedAt }) => {
+    const stage = stageOf(name);
+    return stage && endedAt !== null ? [{ stage, from: startedAt, to: endedAt }] : [];
+  });
+  const left = isOver(state) ? [] : state.plan.stages.slice(state.index);
+  let at = state.stageStartedAt;
+  const coming = left.map((stage, i) => {
+    const from = at;
+    at = i === 0 ? expectedEnd(state) : at + stage.durationMin.likely * 60_000;
+    return { stage, from, to: at };
+  });
+  // A stage gone back to stands where it stood last.
+  const stages = [...new Map([...gone, ...coming].map((one) => [one.stage.id, one])).values()].map(
+    ({ stage, from, to }) => ({ stage, begins: isoUtc(from), ends: isoUtc(Math.max(to, from + 60_000)) }),
+  );
+  return calendar(state.name, stampOf(isoUtc(state.startedAt)), entriesOf(state.plan, stages, id));
 }

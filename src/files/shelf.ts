@@ -26,7 +26,9 @@ export const goodSchema = z.strictObject({
   allergens: z.string().max(200),
   /** For each kg, litre or piece. */
   price: bounded('price').nullable(),
-  acid: z.strictObject({ kind: z.enum(ACID_KINDS), strengthPct: z.number().nullable() }).optional(),
+  acid: z
+    .strictObject({ kind: z.enum(ACID_KINDS), strengthPct: boundedBy(1, 90, 'g per 100 mL').nullable() })
+    .optional(),
   coagulant: coagulantSchema.omit({ price: true, ageMonths: true }).optional(),
   /** Where a coagulant comes from, as a label has to say. */
   origin: z.enum(['animal', 'microbial', 'vegetable']).optional(),

@@ -102,7 +102,7 @@ describe('a make in which everything happened', () => {
     expect([...happened].sort()).toEqual(happened);
   });
 
-  it('its calendar has nothing left to ring for', () => {
+  it('its calendar is whole', () => {
     expect(got('ics')).toContain('BEGIN:VCALENDAR');
     expect(got('ics')).not.toMatch(/undefined|NaN/);
   });

@@ -78,6 +78,17 @@ describe('a pot’s carry-over', () => {
     expect(carryOverFor('another', 6, [state])).toBe(carryOverFor('another', 6, []));
   });
 
+  it('ends where the pot goes onto the heat again: a second warming is no coasting', () => {
+    const { state } = warming(benchPot(6, 4), 'cultured-cottage', 1);
+    const [coast] = coastsOf(state);
+    const told = state.advice[0]?.at ?? 0;
+    const hotter = [...state.readings, { seq: 9999, at: told + 8 * 60_000, tempC: 95 }];
+    expect(coastsOf({ ...state, readings: hotter })[0]).toBeGreaterThan((coast as number) + 20);
+    const cook = state.plan.stages.find((stage) => stage.kind === 'cook')?.id as string;
+    const runs = [...state.runs, { stage: cook, startedAt: told + 7 * 60_000, endedAt: null }];
+    expect(coastsOf({ ...state, readings: hotter, runs })[0]).toBeCloseTo(coast as number, 9);
+  });
+
   it('says nothing of a warming nobody read after the heat went off', () => {
     const { state } = warming(benchPot(6, 4), 'paneer', 1);
     const told = state.advice[0]?.at ?? 0;

@@ -1,9 +1,7 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { type Alarm, alarmsOf, ringing } from '../../run/alarms';
-import { momentOf } from '../../run/moment';
-import { roundsOf } from '../../run/rounds';
-import type { MakeState } from '../../run/state';
+import { alarmText } from '../../run/alarmText';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
@@ -28,16 +26,8 @@ export function Alarms() {
   const alarms = useMemo(() => makes.flatMap(({ id, state }) => alarmsOf(id, state)), [makes]);
   const loud = ringing(alarms, new Set(answered), snoozedUntil, now);
   const says = (alarm: Alarm) => {
-    if (alarm.about === 'taste') return `${alarm.name}: taste it again, and note how it has changed.`;
-    if (alarm.about === 'boil-over')
-      return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
-    if (alarm.about === 'turn') {
-      const rounds = roundsOf(makes.find(({ id }) => id === alarm.makeId)?.state as MakeState);
-      return `${alarm.name}: ${rounds?.what === 'salt' ? 'salt and turn it' : 'turn it'}, ${(rounds?.given ?? 0) + 1} of ${rounds?.wanted}.`;
-    }
     const make = makes.find(({ id }) => id === alarm.makeId);
-    const moment = make && momentOf(make.state, format);
-    return `${alarm.name}: ${moment?.action.toLowerCase() ?? ''} is due. ${moment?.main?.text ?? ''}`.trim();
+    return make ? alarmText(alarm, make.state, format) : alarm.name;
   };
   const heard = useRef<Record<string, number>>({});
   useEffect(() => {

@@ -4,7 +4,7 @@ import { planBrief } from '../../plan/plan';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { briefOf } from '../common/briefOf';
-import { faultText } from '../common/faultText';
+import { faultText, numberFault } from '../common/faultText';
 import { countdownText, hoursText } from '../common/times';
 import { carrySpread } from './carrySpread';
 import { timesOf } from './planTimes';
@@ -95,6 +95,26 @@ describe('the brief a form stands for', () => {
 });
 
 describe('faults in the maker’s units', () => {
+  it('an empty field is called empty, in words, whatever the schema says of it', () => {
+    const said = (problem: string) =>
+      faultText({ path: 'name', problem, remedy: 'give it a name' }, formatter(METRIC));
+    for (const problem of ['is ""', 'is null', 'is undefined', 'is empty', 'is missing'])
+      expect(said(problem)).toBe('Nothing is here yet; give it a name.');
+    expect(said('is "null and void"')).toBe('This is "null and void"; give it a name.');
+  });
+
+  it('a number that cannot be read, or cannot be, is answered with what could', () => {
+    const bounds = { min: 0.2, max: 500 };
+    const said = (text: string, value: number | null) =>
+      faultText(numberFault('litres', text, value, bounds), formatter(METRIC), 'volume').replaceAll(
+        '\u00a0',
+        ' ',
+      );
+    expect(said('', null)).toBe('Nothing is here yet: give 0.20 to 500 L.');
+    expect(said('a bucket', null)).toBe('"a bucket" is not a number: give 0.20 to 500 L.');
+    expect(said('900', 900)).toBe('Out of range: give 0.20 to 500 L.');
+  });
+
   const metric = formatter(METRIC);
   const american = formatter({ temperature: 'F', volume: 'gal', mass: 'oz', decimal: ',' });
   const litres = {

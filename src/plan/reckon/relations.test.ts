@@ -1,0 +1,319 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { COMPUTATIONS, reckon } from '.';
+
+/** A computation by its name. */
+function named(name: string) {
+  const found = COMPUTATIONS.find((one) => one.name === name);
+  if (!found) throw new Error(`${name} is not reckoned`);
+  return found;
+}
+
+/** The outputs of a computation; throws with the faults where it is refused. */
+function ask(name: string, input: Record<string, unknown>): Record<string, number> {
+  const result = reckon(named(name), input);
+  if (!result.ok)
+    throw new Error(result.faults.map((fault) => `${fault.path} ${fault.problem}; ${fault.remedy}`).join());
+  return result.value as Record<string, number>;
+}
+const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
+const milks = fc
+  .record({
+    species: fc.constantFrom('cow', 'goat', 'sheep', 'buffalo'),
+    litres: num(1, 100),
+    fatPct: num(0.5, 7),
+    proteinPct: num(2.6, 5),
+  })
+  .map((milk) => ({ ...milk, treatment: 'pasteurised', pH: 6.65 }));
+const MANY = { numRuns: 60 };
+
+describe('acid', () => {
+  it('the dose for a pH gives that pH, and the pH of a dose gives that dose', () => {
+    fc.assert(
+      // Juice is weak: below this it takes more than milk can hold, and is refused.
+      fc.property(milks, fc.constantFrom('citric', 'lemon', 'lime'), num(0, 1), (milk, kind, high) => {
+        const pH = (kind === 'citric' ? 4.8 : 5.5) + high * 0.8;
+        const acid = { kind };
+        const { grams } = ask('acid-dose', { milk, acid, pH });
+        expect(ask('acid-ph', { milk, acid, grams }).pH).toBeCloseTo(pH, 3);
+      }),
+      MANY,
+    );
+  });
+
+  it('twice the milk wants twice the acid; half the strength twice the vinegar', () => {
+    fc.assert(
+      fc.property(milks, num(5.5, 6.2), (milk, pH) => {
+        const dose = (litres: number, strengthPct: number) =>
+          ask('acid-dose', { milk: { ...milk, litres }, acid: { kind: 'vinegar', strengthPct }, pH });
+        const once = dose(milk.litres, 12).millilitres as number;
+        expect((dose(2 * milk.litres, 12).millilitres as number) / once).toBeCloseTo(2, 6);
+        // The water that comes with it dilutes the milk a little too.
+        expect((dose(milk.litres, 6).millilitres as number) / once).toBeGreaterThan(1.9);
+        expect((dose(milk.litres, 6).millilitres as number) / once).toBeLessThan(2.2);
+      }),
+      MANY,
+    );
+  });
+
+  it('more acid, lower pH; hotter milk turns at a higher one', () => {
+    fc.assert(
+      fc.property(milks, num(1, 200), num(1.05, 3), (milk, grams, more) => {
+        const acid = { kind: 'citric' };
+        const perLitre = (grams * milk.litres) / 100;
+        expect(ask('acid-ph', { milk, acid, grams: perLitre * more }).pH).toBeLessThan(
+          ask('acid-ph', { milk, acid, grams: perLitre }).pH as number,
+        );
+      }),
+      MANY,
+    );
+    fc.assert(
+      fc.property(num(20, 94), num(0.5, 5), (tempC, more) => {
+        expect(ask('coagulation-ph', { tempC: tempC + more }).pH).toBeGreaterThanOrEqual(
+          ask('coagulation-ph', { tempC }).pH as number,
+        );
+      }),
+    );
+  });
+});
+
+describe('coagulant', () => {
+  const base = { tempC: 32, pH: 6.55, calciumMmolPerLitre: 0, multiplier: 3 };
+  it('the dose for a wanted cut sets in that time', () => {
+    fc.assert(
+      fc.property(milks, num(15, 120), num(29, 38), (milk, wantedCutMin, tempC) => {
+        const coagulant = { form: 'liquid', imcuPerMl: 200, ageMonths: 0 };
+        const { imcuPerLitre } = ask('coagulant-dose', { milk, coagulant, ...base, tempC, wantedCutMin });
+        const { cutMin, flocculationMin } = ask('clotting-time', { milk, imcuPerLitre, ...base, tempC });
+        expect(cutMin).toBeCloseTo(wantedCutMin, 1);
+        expect(cutMin).toBeCloseTo(3 * (flocculationMin as number), 6);
+      }),
+      MANY,
+    );
+  });
+
+  it('strength there and back is the same amount; double strength is half of it', () => {
+    fc.assert(
+      fc.property(num(50, 1500), num(50, 1500), num(0.1, 50), (fromImcu, toImcu, amount) => {
+        const there = ask('strength', { fromImcu, amount, toImcu }).amount as number;
+        expect(there * toImcu).toBeCloseTo(amount * fromImcu, 6);
+        expect(ask('strength', { fromImcu: toImcu, amount: there, toImcu: fromImcu }).amount).toBeCloseTo(
+          amount,
+          9,
+        );
+      }),
+    );
+  });
+});
+
+describe('milk and cream', () => {
+  const part = fc.record({ litres: num(0.5, 50), fatPct: num(0, 12), proteinPct: num(2, 6) });
+  it('a blend lies between its parts, and its order does not matter', () => {
+    fc.assert(
+      fc.property(fc.array(part, { minLength: 2, maxLength: 5 }), (parts) => {
+        const mixed = ask('blend', { parts });
+        const back = ask('blend', { parts: [...parts].reverse() });
+        for (const key of ['fatPct', 'proteinPct'] as const) {
+          const values = parts.map((one) => one[key]);
+          expect(mixed[key]).toBeGreaterThanOrEqual(Math.min(...values) - 1e-6);
+          expect(mixed[key]).toBeLessThanOrEqual(Math.max(...values) + 1e-6);
+          expect(mixed[key]).toBeCloseTo(back[key] as number, 9);
+        }
+        expect(mixed.litres).toBeCloseTo(
+          parts.reduce((sum, one) => sum + one.litres, 0),
+          0,
+        );
+      }),
+      MANY,
+    );
+  });
+
+  it('the cream that standardises a milk brings the blend to the wanted fat', () => {
+    fc.assert(
+      fc.property(milks, num(0.3, 4), (milk, more) => {
+        const targetFatPct = milk.fatPct + more;
+        const cream = { fatPct: 36, proteinPct: 2.1 };
+        const { litresOfWith } = ask('standardise', { milk, with: cream, targetFatPct });
+        const { fatPct } = ask('blend', {
+          parts: [
+            { litres: milk.litres, fatPct: milk.fatPct, proteinPct: milk.proteinPct },
+            { litres: litresOfWith, ...cream },
+          ],
+        });
+        expect(fatPct).toBeCloseTo(targetFatPct, 1);
+      }),
+      MANY,
+    );
+  });
+});
+
+describe('heat', () => {
+  it('a mixture settles between what went in, and does not care for the order', () => {
+    const one = fc.record({
+      what: fc.constantFrom('milk', 'curd', 'whey', 'water'),
+      kg: num(0.1, 20),
+      tempC: num(2, 95),
+    });
+    fc.assert(
+      fc.property(fc.array(one, { minLength: 2, maxLength: 4 }), (parts) => {
+        const { tempC } = ask('heat-mix', { parts });
+        const temps = parts.map((part) => part.tempC);
+        expect(tempC).toBeGreaterThanOrEqual(Math.min(...temps) - 1e-9);
+        expect(tempC).toBeLessThanOrEqual(Math.max(...temps) + 1e-9);
+        expect(ask('heat-mix', { parts: [...parts].reverse() }).tempC).toBeCloseTo(tempC as number, 9);
+      }),
+    );
+  });
+
+  it('the hot water that a curd wants brings it there', () => {
+    fc.assert(
+      fc.property(num(0.3, 10), num(30, 45), num(72, 88), num(55, 64), (curdKg, curdC, waterC, targetC) => {
+        const { waterKg } = ask('hot-water', { curdKg, curdC, waterC, targetC });
+        const { tempC } = ask('heat-mix', {
+          parts: [
+            { what: 'curd', kg: curdKg, tempC: curdC },
+            { what: 'water', kg: waterKg, tempC: waterC },
+          ],
+        });
+        expect(tempC).toBeCloseTo(targetC, 1);
+      }),
+      MANY,
+    );
+  });
+
+  it('water boils lower the higher one stands, a wrapped pot stays warmer, longer is colder', () => {
+    fc.assert(
+      fc.property(num(0, 4000), num(50, 900), (altitudeM, up) => {
+        expect(ask('boil', { altitudeM: altitudeM + up }).tempC).toBeLessThan(
+          ask('boil', { altitudeM }).tempC as number,
+        );
+      }),
+    );
+    fc.assert(
+      fc.property(num(1, 50), num(10, 300), (litres, minutes) => {
+        const kept = (wrapped: string, time = minutes) =>
+          ask('cool-down', { litres, startC: 40, roomC: 18, minutes: time, wrapped }).tempC as number;
+        expect(kept('towel')).toBeGreaterThan(kept('lid'));
+        expect(kept('blanket')).toBeGreaterThan(kept('towel'));
+        expect(kept('towel', minutes * 2)).toBeLessThan(kept('towel'));
+        expect(kept('towel')).toBeGreaterThan(18);
+      }),
+      MANY,
+    );
+  });
+
+  it('heat that goes on adds up: to the whey protein, and to the pasteurising minutes', () => {
+    fc.assert(
+      fc.property(num(63.1, 92), num(1, 30), num(1, 30), (tempC, minutes, more) => {
+        const series = (until: number) => [
+          [0, tempC],
+          [until, tempC],
+        ];
+        const asked = (name: string, until: number) =>
+          ask(name, {
+            series: series(until),
+            ...(name === 'pasteurise' && { fatPct: 3.7, totalSolidsPct: 12.5, sweetened: false }),
+          });
+        expect(asked('denaturation', minutes + more).percent).toBeGreaterThanOrEqual(
+          asked('denaturation', minutes).percent as number,
+        );
+        const [short, long] = [asked('pasteurise', minutes), asked('pasteurise', minutes + more)];
+        expect(
+          (long.equivalentMinutesAt63 as number) / Math.max(1e-12, short.equivalentMinutesAt63 as number),
+        ).toBeCloseTo((minutes + more) / minutes, 1);
+      }),
+      MANY,
+    );
+  });
+});
+
+it('below 63 °C nothing pasteurises, however long', () => {
+  const cold = { fatPct: 3.7, totalSolidsPct: 12.5, sweetened: false };
+  const held = (tempC: number) =>
+    ask('pasteurise', {
+      series: [
+        [0, tempC],
+        [600, tempC],
+      ],
+      ...cold,
+    });
+  expect(held(62.9)).toMatchObject({ equivalentMinutesAt63: 0, enough: false });
+  expect(held(63.1)).toMatchObject({ enough: true });
+});
+
+describe('salt, weight and money', () => {
+  it('brine holds the salt that went in, and saturates', () => {
+    fc.assert(
+      fc.property(num(0.5, 50), num(10, 300), (waterLitres, perLitre) => {
+        const { percentWw, gramsPerLitreWater } = ask('brine', {
+          waterLitres,
+          saltGrams: perLitre * waterLitres,
+        });
+        expect(gramsPerLitreWater).toBeCloseTo(perLitre, 6);
+        expect(percentWw).toBeCloseTo((100 * perLitre) / (perLitre + 998), 0);
+      }),
+    );
+    expect(reckon(named('brine'), { waterLitres: 1, saltGrams: 500 }).ok).toBe(false);
+  });
+
+  it('salt, cost and pressure are in proportion', () => {
+    fc.assert(
+      fc.property(num(0.1, 50), num(0.2, 5), num(5, 40), (kg, percent, diameterCm) => {
+        expect(ask('salt', { kg, percent }).grams).toBeCloseTo(10 * kg * percent, 6);
+        const press = (weight: number, across: number) =>
+          ask('press', { kg: weight, diameterCm: across }).kPa as number;
+        expect(press(2 * kg, diameterCm) / press(kg, diameterCm)).toBeCloseTo(2, 9);
+        expect(press(kg, diameterCm) / press(kg, 2 * diameterCm)).toBeCloseTo(4, 9);
+        expect(ask('cost', { litres: 8, pricePerLitre: percent, kg }).perKg).toBeCloseTo(
+          (8 * percent) / kg,
+          6,
+        );
+      }),
+    );
+  });
+
+  it('a square mould of the same area presses as a round one', () => {
+    const round = ask('press', { kg: 5, diameterCm: 20 }).kPa as number;
+    const side = Math.sqrt((Math.PI * 400) / 4);
+    expect(ask('press', { kg: 5, widthCm: side, lengthCm: side }).kPa).toBeCloseTo(round, 9);
+  });
+
+  it('spoons hold about what they are asked for', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom('fine salt', 'citric acid', 'vinegar'),
+        num(5, 120),
+        (ingredient, grams) => {
+          const held = ask('spoons', { ingredient, grams }).gramsOfSpoons as number;
+          expect(Math.abs(held - grams) / grams).toBeLessThan(0.13);
+        },
+      ),
+    );
+  });
+
+  it('a cheese lies longer in brine the thicker, the saltier it shall be, and the weaker the brine', () => {
+    const hours = (more: Record<string, unknown>) =>
+      ask('brine-time', {
+        shape: 'slab',
+        grams: 500,
+        thicknessCm: 4,
+        brinePctWw: 18,
+        targetSaltPct: 1.5,
+        moisturePct: 50,
+        startSaltPct: 0,
+        tempC: 12,
+        ...more,
+      }).hours as number;
+    fc.assert(
+      fc.property(num(2, 8), num(1, 2), num(14, 22), (thicknessCm, targetSaltPct, brinePctWw) => {
+        const base = hours({ thicknessCm, targetSaltPct, brinePctWw });
+        expect(hours({ thicknessCm: thicknessCm * 1.3, targetSaltPct, brinePctWw })).toBeGreaterThan(base);
+        expect(hours({ thicknessCm, targetSaltPct: targetSaltPct * 1.2, brinePctWw })).toBeGreaterThan(base);
+        expect(hours({ thicknessCm, targetSaltPct, brinePctWw: brinePctWw + 2 })).toBeLessThan(base);
+        // Diffusion: twice as thick is four times as long.
+        expect(hours({ thicknessCm: 2 * thicknessCm, targetSaltPct, brinePctWw }) / base).toBeCloseTo(4, 1);
+      }),
+      { numRuns: 30 },
+    );
+  });
+});

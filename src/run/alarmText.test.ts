@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../core/units/format';
+import { METHODS } from '../makes';
+import { basic, planned } from '../plan/fixtures/briefs';
+import { MODEL_VERSION } from '../plan/plan';
+import { type Alarm, alarmsOf } from './alarms';
+import { alarmText } from './alarmText';
+import type { MakeEvent } from './events';
+import { stateOf } from './state';
+
+const START = 1_795_680_000_000;
+const f = formatter(METRIC);
+
+function begun(id: string, fromStage: string, rest: Parameters<typeof basic>[2] = {}) {
+  const { plan, parameters } = planned(basic(id, {}, rest));
+  const first: MakeEvent = {
+    type: 'started',
+    seq: 0,
+    at: START,
+    name: 'Thursday batch',
+    milkName: '',
+    plan,
+    parameters,
+    modelVersion: MODEL_VERSION,
+    fromStage,
+  };
+  return stateOf([first]);
+}
+const alarm = (about: Alarm['about']): Alarm => ({
+  key: 'k',
+  makeId: 'm',
+  name: 'Thursday batch',
+  about,
+  dueAt: START,
+  until: Number.POSITIVE_INFINITY,
+});
+
+describe('an alarm says batch, what is due and what to do', () => {
+  it('for every stage of every make that rings', () => {
+    for (const method of METHODS)
+      for (const stage of planned(basic(method.id)).plan.stages) {
+        const state = begun(method.id, stage.id);
+        for (const one of alarmsOf('m', state)) {
+          const text = alarmText(one, state, f);
+          expect(text).toMatch(/^Thursday batch: ./);
+          expect(text).not.toMatch(/undefined|NaN|null/);
+          expect(text.length).toBeLessThan(110);
+        }
+      }
+  });
+
+  it('a stage by its action and its button', () => {
+    expect(alarmText(alarm('stage'), begun('whole-milk-ricotta', 'drain'), f)).toBe(
+      'Thursday batch: drain is due. Drained',
+    );
+  });
+
+  it('a turn by its number, a daily salting by its day', () => {
+    expect(alarmText(alarm('turn'), begun('daily-salted', 'press'), f)).toBe(
+      'Thursday batch: turn it, 1 of 3.',
+    );
+    const daily = begun('daily-salted', 'salt', { options: { finish: 'daily', saltDays: 6 } });
+    expect(alarmText(alarm('turn'), daily, f)).toBe('Thursday batch: salt and turn it, 1 of 6.');
+  });
+
+  it('a boil-over first of all by what to do', () => {
+    expect(alarmText(alarm('boil-over'), begun('paneer', 'scald'), f)).toMatch(/Turn it down, lid off/);
+  });
+});

@@ -1,0 +1,23 @@
+import type { Format } from '../core/units/format';
+import type { Alarm } from './alarms';
+import { momentOf } from './moment';
+import { roundsOf } from './rounds';
+import type { MakeState } from './state';
+
+/** What an alarm says, on screen, spoken and in a notification: which batch, what is due, what to do. */
+export function alarmText(alarm: Alarm, state: MakeState, format: Format): string {
+  switch (alarm.about) {
+    case 'taste':
+      return `${alarm.name}: taste it again, and note how it has changed.`;
+    case 'boil-over':
+      return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
+    case 'turn': {
+      const { what = 'turn', given = 0, wanted = 1 } = roundsOf(state) ?? {};
+      return `${alarm.name}: ${what === 'salt' ? 'salt and turn it' : 'turn it'}, ${given + 1} of ${wanted}.`;
+    }
+    case 'stage': {
+      const { action, main } = momentOf(state, format);
+      return `${alarm.name}: ${action.toLowerCase()} is due. ${main?.text ?? ''}`.trim();
+    }
+  }
+}

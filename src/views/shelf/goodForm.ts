@@ -1,0 +1,96 @@
+import { readNumber } from '../../core/units/numbers';
+import type { Good, GoodKind } from '../../files/shelf';
+
+export type Words = Record<string, string>;
+
+/** What a kind of good is counted in as a rule. */
+export const USUAL_MEASURE: Record<GoodKind, Good['measure']> = {
+  acid: 'g',
+  coagulant: 'mL',
+  culture: 'sachets',
+  calcium: 'g',
+  salt: 'g',
+  lipase: 'g',
+};
+
+const shown = (value: number | null | undefined) =>
+  value === null || value === undefined ? '' : String(value);
+
+/** A good as it stands in its form; a new one with what is usual. */
+export function wordsOf(good: Good | undefined): Words {
+  const { coagulant, culture, acid } = good ?? {};
+  return {
+    kind: good?.kind ?? 'coagulant',
+    name: good?.name ?? '',
+    lot: good?.lot ?? '',
+    opened: good?.opened ?? '',
+    amount: shown(good?.amount),
+    measure: good?.measure ?? 'mL',
+    condition: good?.condition ?? 'good',
+    allergens: good?.allergens ?? '',
+    price: shown(good?.price),
+    acidKind: acid?.kind ?? 'citric',
+    strengthPct: shown(acid?.strengthPct ?? null),
+    form: coagulant?.form ?? 'liquid',
+    knownBy: coagulant && coagulant.setsLitres !== undefined ? 'label' : 'strength',
+    imcu: shown(coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG ?? 200),
+    setsLitres: shown(coagulant?.setsLitres ?? 50),
+    inMin: shown(coagulant?.inMin ?? 40),
+    atC: shown(coagulant?.atC ?? 35),
+    origin: good?.origin ?? 'microbial',
+    cultureForm: culture?.form ?? 'freeze-dried',
+    labelLitres: shown(culture?.labelLitresPerSachet ?? culture?.labelLitresPerGram ?? 50),
+    percent: shown(culture?.percent ?? 1.5),
+    generation: shown(culture?.generation ?? 1),
+  };
+}
+
+const IMCU_FIELD = { liquid: 'imcuPerMl', tablet: 'imcuEach', powder: 'imcuPerG' } as const;
+export const PER = { liquid: 'mL', tablet: 'tablet', powder: 'g' } as const;
+
+/** The good a form stands for, unread; a field that holds no number goes in as it was typed, so that its fault names it. */
+export function goodOf(w: Words, id: string): unknown {
+  const number = (key: string) => readNumber(w[key] ?? '') ?? w[key];
+  const orNull = (key: string) => ((w[key] ?? '').trim() === '' ? null : number(key));
+  const form = w.form as keyof typeof IMCU_FIELD;
+  return {
+    id,
+    kind: w.kind,
+    name: (w.name ?? '').trim(),
+    lot: (w.lot ?? '').trim(),
+    opened: w.opened === '' ? null : w.opened,
+    amount: orNull('amount'),
+    measure: w.measure,
+    condition: w.condition,
+    allergens: (w.allergens ?? '').trim(),
+    price: orNull('price'),
+    ...(w.kind === 'acid' && { acid: { kind: w.acidKind, strengthPct: orNull('strengthPct') } }),
+    ...(w.kind === 'coagulant' && {
+      origin: w.origin,
+      coagulant:
+        w.knownBy === 'strength'
+          ? { form, [IMCU_FIELD[form]]: number('imcu') }
+          : {
+              form,
+              per: PER[form],
+              setsLitres: number('setsLitres'),
+              inMin: number('inMin'),
+              atC: number('atC'),
+            },
+    }),
+    ...(w.kind === 'culture' && {
+      culture:
+        w.cultureForm === 'freeze-dried'
+          ? {
+              form: 'freeze-dried',
+              [w.measure === 'sachets' ? 'labelLitresPerSachet' : 'labelLitresPerGram']:
+                number('labelLitres'),
+            }
+          : {
+              form: w.cultureForm,
+              percent: number('percent'),
+              ...(w.cultureForm === 'saved' && { generation: number('generation') }),
+            },
+    }),
+  };
+}
