@@ -58,3 +58,48 @@ test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await expect(page).toHaveURL(/\/book\//);
   await expect(page.getByRole('region', { name: 'What came out' })).toContainText('1.80\u00a0kg');
 });
+
+test('what seldom happens, with the keyboard alone: pause, go on, put right, leave out, list a pot', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await pressOn(page, 'Take it to the pot');
+  await pressOn(page, 'Out of turn');
+  await pressOn(page, 'Pause');
+  await expect(action(page)).toContainText('Paused');
+  await pressOn(page, 'Go on');
+  await expect(action(page)).toContainText('Clean');
+  await pressOn(page, 'All clean');
+  await pressOn(page, 'Other amount');
+  await expect(page.getByRole('dialog')).toBeVisible();
+  await tabTo(page, /^Milk in the pot/);
+  await page.keyboard.type('5');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Now' })).toContainText('5.0\u00a0L');
+  await tabTo(page, /^Temperature/);
+  await page.keyboard.type('19');
+  await page.keyboard.press('Enter');
+  await pressOn(page, /^Put right: 19/);
+  await tabTo(page, /^It really was/);
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('91');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Noted last' })).toContainText('91.0\u00a0°C');
+  await pressOn(page, 'Out of turn');
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  // The keyboard is back where the sheet was opened from.
+  await expect(page.getByRole('button', { name: 'Out of turn' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await pressOn(page, 'Leave it out');
+  await expect(action(page)).toContainText('Scald');
+
+  await page.goto('/kitchen');
+  await pressOn(page, 'A pot');
+  await tabTo(page, 'Name');
+  await page.keyboard.type('copper-free pan');
+  await tabTo(page, 'Holds');
+  await page.keyboard.type('7');
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('region', { name: 'Pots and vats' })).toContainText('copper-free pan');
+});

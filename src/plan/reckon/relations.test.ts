@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { COMPUTATIONS, reckon } from '.';
+import { EXAMPLES } from './examples';
 
 /** A computation by its name. */
 function named(name: string) {
@@ -294,14 +295,8 @@ describe('salt, weight and money', () => {
   it('a cheese lies longer in brine the thicker, the saltier it shall be, and the weaker the brine', () => {
     const hours = (more: Record<string, unknown>) =>
       ask('brine-time', {
+        ...EXAMPLES['brine-time'],
         shape: 'slab',
-        grams: 500,
-        thicknessCm: 4,
-        brinePctWw: 18,
-        targetSaltPct: 1.5,
-        moisturePct: 50,
-        startSaltPct: 0,
-        tempC: 12,
         ...more,
       }).hours as number;
     fc.assert(
