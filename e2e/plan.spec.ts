@@ -181,7 +181,7 @@ test.describe('bad input is answered beside the field and nothing typed is lost'
   const cases: [label: string, text: string, answer: string][] = [
     ['Fat', '-1', 'give 0 to 12'],
     ['Fat', '60', 'give 0 to 12'],
-    ['Fat', '', 'is empty'],
+    ['Fat', '', 'Nothing is here yet: give 0 to 12'],
     ['Protein, as labelled', '0', 'give 1 to 9'],
     ['Milk', '0', 'give 0.20 to 500'],
     ['Milk', '5000', 'give 0.20 to 500'],
