@@ -6,6 +6,7 @@ import '../ui/look.css';
 import { Database } from '../store/db';
 import { PortsContext } from '../store/ports';
 import { createStore, follow } from '../store/store';
+import { nameWindow } from '../store/window';
 import { workerPlanner } from '../workers/planner';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { machineRing } from './ring';
@@ -56,8 +57,9 @@ async function begin() {
         return laid.startOver(db, machineClock);
       }
     : null;
-  const store = createStore(db, clock);
-  await follow(db, store);
+  const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
+  const store = createStore(db, clock, mine);
+  await follow(db, store, mine);
   void navigator.storage?.persist?.();
   createRoot(root).render(
     <StrictMode>

@@ -7,6 +7,7 @@ import type { MakeEvent } from '../run/events';
 import type { AlarmState } from './slices/alarms';
 import type { Draft } from './slices/draft';
 import type { Reckoner } from './slices/reckoner';
+import type { WindowName } from './window';
 
 /** An event with the make it belongs to. */
 export type StoredEvent = MakeEvent & { makeId: string };
@@ -34,6 +35,8 @@ interface Setting {
   value: unknown;
   /** Wall time of the change, ms, where it was one of the maker's. */
   at?: number;
+  /** The window it was made in. */
+  by?: string;
 }
 
 /**
@@ -70,9 +73,10 @@ export class Database extends Dexie {
     return (await this.settings.get('reckoner'))?.value as Reckoner | undefined;
   }
 
-  /** The draft of one window; a new window gets the one written last. */
-  async draft(windowId: string): Promise<Draft | undefined> {
-    const own = await this.settings.get(`draft:${windowId}`);
-    return (own ?? (await this.settings.get('draft')))?.value as Draft | undefined;
+  /** The draft of one window, else of the one it was copied from, else the one written last. */
+  async draft({ id, from }: WindowName): Promise<Draft | undefined> {
+    const keys: SettingKey[] = [`draft:${id}`, `draft:${from}`, 'draft'];
+    const kept = await this.settings.bulkGet(keys);
+    return kept.find((setting) => setting !== undefined)?.value as Draft | undefined;
   }
 }

@@ -27,7 +27,7 @@ const kept = async (key: 'kitchen' | 'draft') => (await db.settings.get(key))?.v
 describe('settings', () => {
   it('wait outside only until the database has them', async () => {
     const waiting = room();
-    const written = keepSettings(db, waiting, [['kitchen', { roomC: 21 }]], 100);
+    const written = keepSettings(db, waiting, [['kitchen', { roomC: 21 }]], 100, 'here');
     expect(waiting.all.size).toBe(1);
     await written;
     expect(waiting.all.size).toBe(0);
@@ -36,11 +36,11 @@ describe('settings', () => {
 
   it('whose transaction never came about are there after the reload', async () => {
     const waiting = room();
-    await keepSettings(db, waiting, [['draft', { litres: 4 }]], 100);
+    await keepSettings(db, waiting, [['draft', { litres: 4 }]], 100, 'here');
     const gone = new Database(`${db.name}-gone`);
     await gone.open();
     gone.close({ disableAutoOpen: true });
-    await expect(keepSettings(gone, waiting, [['draft', { litres: 40 }]], 200)).rejects.toThrow();
+    await expect(keepSettings(gone, waiting, [['draft', { litres: 40 }]], 200, 'here')).rejects.toThrow();
     await bringInWaiting(db, waiting);
     expect(await kept('draft')).toEqual({ litres: 40 });
     expect(waiting.all.size).toBe(0);
@@ -50,7 +50,7 @@ describe('settings', () => {
     const waiting = room();
     waiting.setItem('waiting:draft', JSON.stringify({ value: 'old', at: 100 }));
     waiting.setItem('something else', 'is left alone');
-    await keepSettings(db, undefined, [['draft', 'new']], 200);
+    await keepSettings(db, undefined, [['draft', 'new']], 200, 'here');
     await bringInWaiting(db, waiting);
     expect(await kept('draft')).toBe('new');
     expect([...waiting.all.keys()]).toEqual(['something else']);
@@ -58,8 +58,8 @@ describe('settings', () => {
 
   it('a later change that is still waiting is not taken out by an earlier one', async () => {
     const waiting = room();
-    const first = keepSettings(db, waiting, [['draft', 1]], 100);
-    const second = keepSettings(db, waiting, [['draft', 2]], 101);
+    const first = keepSettings(db, waiting, [['draft', 1]], 100, 'here');
+    const second = keepSettings(db, waiting, [['draft', 2]], 101, 'here');
     await first;
     await second;
     expect(await kept('draft')).toBe(2);

@@ -1,4 +1,5 @@
 import type { Database, SettingKey } from './db';
+import { type AlarmState, joinedAlarms } from './slices/alarms';
 
 /** Where a setting waits until the database has it: written at once, and outlives a reload of the page. */
 export type WaitingRoom = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
@@ -9,6 +10,15 @@ interface Waiting {
   value: unknown;
   /** Wall time of the change, ms. */
   at: number;
+  /** The window it was made in. */
+  by: string;
+}
+
+/** Answers to alarms from several windows add up; of all else the latest holds. */
+async function joined(db: Database, key: SettingKey, value: unknown): Promise<unknown> {
+  if (key !== 'alarms') return value;
+  const kept = await db.alarms();
+  return kept ? joinedAlarms(kept, value as AlarmState) : value;
 }
 
 /**
@@ -20,10 +30,14 @@ export async function keepSettings(
   room: WaitingRoom | undefined,
   values: readonly [SettingKey, unknown][],
   at: number,
+  by: string,
 ): Promise<void> {
-  const texts = values.map(([key, value]) => [`${PREFIX}${key}`, JSON.stringify({ value, at })] as const);
+  const texts = values.map(([key, value]) => [`${PREFIX}${key}`, JSON.stringify({ value, at, by })] as const);
   for (const [key, text] of texts) room?.setItem(key, text);
-  await db.settings.bulkPut(values.map(([key, value]) => ({ key, value, at })));
+  await db.transaction('rw', db.settings, async () => {
+    for (const [key, value] of values)
+      await db.settings.put({ key, value: await joined(db, key, value), at, by });
+  });
   for (const [key, text] of texts) if (room?.getItem(key) === text) room.removeItem(key);
 }
 
@@ -37,10 +51,10 @@ export async function bringInWaiting(db: Database, room: WaitingRoom | undefined
     const text = room.getItem(waitingKey);
     if (text === null) continue;
     const key = waitingKey.slice(PREFIX.length) as SettingKey;
-    const { value, at } = JSON.parse(text) as Waiting;
+    const { value, at, by } = JSON.parse(text) as Waiting;
     await db.transaction('rw', db.settings, async () => {
       const kept = await db.settings.get(key);
-      if ((kept?.at ?? 0) <= at) await db.settings.put({ key, value, at });
+      if ((kept?.at ?? 0) <= at) await db.settings.put({ key, value: await joined(db, key, value), at, by });
     });
     if (room.getItem(waitingKey) === text) room.removeItem(waitingKey);
   }

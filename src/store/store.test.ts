@@ -5,8 +5,9 @@ import { MODEL_VERSION, planBrief } from '../plan/plan';
 import type { NewEvent } from '../run/events';
 import { Database } from './db';
 import { append, readLog, startMake } from './log';
+import { alarmAnswered, alarmSnoozed } from './slices/alarms';
 import { draftChanged, fieldsSet } from './slices/draft';
-import { USUAL_KITCHEN } from './slices/kitchen';
+import { kitchenChanged, USUAL_KITCHEN } from './slices/kitchen';
 import { createStore, follow, selectMakes, selectRunning } from './store';
 import { backup, exportMake, importMake, removeMake, restore } from './vault';
 
@@ -28,6 +29,8 @@ const first: Extract<NewEvent, { type: 'started' }> = {
 };
 const ID = 'make-under-test';
 
+const HERE = { id: 'here', from: 'here' };
+const THERE = { id: 'there', from: 'here' };
 const clock = { wall: () => 5000, mono: () => 0 };
 
 let db: Database;
@@ -154,24 +157,55 @@ describe('files', () => {
 
 describe('the store', () => {
   it('follows the database, keeps what is typed, and rebuilds from it', async () => {
-    const store = createStore(db, clock);
-    await follow(db, store);
+    const store = createStore(db, clock, HERE);
+    await follow(db, store, HERE);
     await expect.poll(() => selectRunning(store.getState()).length).toBe(1);
     await append(db, ID, { type: 'done', stage: 'sanitise' }, 2000);
     await expect.poll(() => selectMakes(store.getState())[0]?.state.index).toBe(1);
     store.dispatch(draftChanged({ method: 'paneer' }));
     store.dispatch(fieldsSet({ fatPct: { value: null, text: 'rich' } }));
-    await expect.poll(async () => (await db.draft('test'))?.fields.fatPct.text).toBe('rich');
-    const again = createStore(db, clock);
-    await follow(db, again);
+    await expect.poll(async () => (await db.draft(HERE))?.fields.fatPct.text).toBe('rich');
+    const again = createStore(db, clock, HERE);
+    await follow(db, again, HERE);
     expect(again.getState().draft).toEqual(store.getState().draft);
+  });
+
+  it('of two windows: kitchen and answered alarms hold in both, and neither undoes what the other changed', async () => {
+    const here = createStore(db, clock, HERE);
+    await follow(db, here, HERE);
+    const otherDb = new Database(db.name);
+    const there = createStore(otherDb, clock, THERE);
+    await follow(otherDb, there, THERE);
+    here.dispatch(kitchenChanged({ roomC: 17 }));
+    await expect.poll(() => there.getState().kitchen.roomC).toBe(17);
+    there.dispatch(kitchenChanged({ hands: 3 }));
+    await expect.poll(() => here.getState().kitchen).toMatchObject({ roomC: 17, hands: 3 });
+    here.dispatch(alarmAnswered('set'));
+    there.dispatch(alarmAnswered('drain'));
+    there.dispatch(alarmSnoozed({ key: 'turn', until: 9000 }));
+    for (const store of [here, there])
+      await expect.poll(() => new Set(store.getState().alarms.answered)).toEqual(new Set(['set', 'drain']));
+    await expect.poll(() => here.getState().alarms.snoozedUntil.turn).toBe(9000);
+  });
+
+  it('a window begins with the draft of the one it was copied from, and goes its own way', async () => {
+    const here = createStore(db, clock, HERE);
+    await follow(db, here, HERE);
+    here.dispatch(draftChanged({ method: 'skyr' }));
+    await expect.poll(async () => (await db.draft(HERE))?.method).toBe('skyr');
+    const there = createStore(db, clock, THERE);
+    await follow(db, there, THERE);
+    expect(there.getState().draft.method).toBe('skyr');
+    there.dispatch(draftChanged({ method: 'paneer' }));
+    await expect.poll(async () => (await db.draft(THERE))?.method).toBe('paneer');
+    expect((await db.draft(HERE))?.method).toBe('skyr');
   });
 
   it('reads only what is new, keeps what is unchanged as it was, and everything anew after a backup came back', async () => {
     const other = 'another-make';
     await startMake(db, other, { ...first, name: 'Other' }, 1500);
-    const store = createStore(db, clock);
-    await follow(db, store);
+    const store = createStore(db, clock, HERE);
+    await follow(db, store, HERE);
     const logs = () => store.getState().data.logs;
     await expect.poll(() => Object.keys(logs()).length).toBe(2);
     const before = logs()[other];

@@ -9,7 +9,7 @@ import type { Database, SettingKey } from './db';
 import { bare } from './log';
 import type { Clock } from './ports';
 import { bringInWaiting, keepSettings } from './settings';
-import { alarmAnswered, alarmSnoozed, alarmsReducer, alarmsSet } from './slices/alarms';
+import { alarmAnswered, alarmSnoozed, alarmsRead, alarmsReducer } from './slices/alarms';
 import { dataReducer, goodsRead, logsRead, methodsRead, milksRead } from './slices/data';
 import {
   choiceSet,
@@ -20,13 +20,14 @@ import {
   optionSet,
   textsDropped,
 } from './slices/draft';
-import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
+import { kitchenChanged, kitchenRead, kitchenReducer, kitchenSet } from './slices/kitchen';
 import { reckonerFilled, reckonerReducer, reckonerSet } from './slices/reckoner';
+import type { WindowName } from './window';
 
 /** The store, kept in step with the database: settings are written as they change, data is read as it changes. */
-export function createStore(db: Database, clock: Clock) {
+export function createStore(db: Database, clock: Clock, { id }: WindowName) {
   const keep = (values: readonly [SettingKey, unknown][]) =>
-    keepSettings(db, globalThis.localStorage, values, clock.wall());
+    keepSettings(db, globalThis.localStorage, values, clock.wall(), id);
   const listener = createListenerMiddleware();
   const store = configureStore({
     reducer: {
@@ -52,7 +53,7 @@ export function createStore(db: Database, clock: Clock) {
       const value = (api.getState() as State).draft;
       await keep([
         ['draft', value],
-        [`draft:${windowId()}`, value],
+        [`draft:${id}`, value],
       ]);
     },
   });
@@ -71,20 +72,11 @@ export function createStore(db: Database, clock: Clock) {
   return store;
 }
 
-/** A name for this window that outlives a reload of it. */
-function windowId(): string {
-  const known = globalThis.sessionStorage?.getItem('window');
-  if (known) return known;
-  const id = crypto.randomUUID();
-  globalThis.sessionStorage?.setItem('window', id);
-  return id;
-}
-
 export type Store = ReturnType<typeof createStore>;
 export type State = ReturnType<Store['getState']>;
 
 /** Reads what was kept into the store, then follows the database, whichever window writes to it. */
-export async function follow(db: Database, store: Store): Promise<void> {
+export async function follow(db: Database, store: Store, mine: WindowName): Promise<void> {
   const takeMethods = (methods: Method[]) => {
     setOwnMethods(methods.filter((method) => methodSchema.safeParse(method).success));
     store.dispatch(methodsRead(methods));
@@ -94,17 +86,25 @@ export async function follow(db: Database, store: Store): Promise<void> {
   await bringInWaiting(db, globalThis.localStorage);
   const [kitchen, draft, reckoner, alarms] = await Promise.all([
     db.kitchen(),
-    db.draft(windowId()),
+    db.draft(mine),
     db.reckoner(),
     db.alarms(),
   ]);
-  if (alarms) store.dispatch(alarmsSet(alarms));
-  if (kitchen) store.dispatch(kitchenSet(kitchen));
+  if (alarms) store.dispatch(alarmsRead(alarms));
+  if (kitchen) store.dispatch(kitchenRead(kitchen));
   if (draft) store.dispatch(draftSet(draft));
   if (reckoner) store.dispatch(reckonerSet(reckoner));
   liveQuery(() => db.goods.toArray()).subscribe((goods) => store.dispatch(goodsRead(goods)));
   liveQuery(() => db.methods.toArray()).subscribe((rows) => takeMethods(rows.map((row) => row.method)));
   liveQuery(() => db.milks.toArray()).subscribe((milks) => store.dispatch(milksRead(milks)));
+  liveQuery(async () => ({
+    by: (await db.settings.get('kitchen'))?.by,
+    kitchen: await db.kitchen(),
+  })).subscribe(({ by, kitchen }) => {
+    // What this window wrote, it has, and perhaps a newer one that is still being written.
+    if (by !== mine.id && kitchen) store.dispatch(kitchenRead(kitchen));
+  });
+  liveQuery(() => db.alarms()).subscribe((alarms) => alarms && store.dispatch(alarmsRead(alarms)));
   const known = new Map<string, MakeEvent[]>();
   let restored: unknown;
   liveQuery(async () => {

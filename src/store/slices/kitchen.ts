@@ -36,11 +36,13 @@ const slice = createSlice({
   initialState: USUAL_KITCHEN,
   reducers: {
     kitchenSet: (_state, action: PayloadAction<Kitchen>) => ({ ...USUAL_KITCHEN, ...action.payload }),
+    /** As another window has it, or as it was kept. */
+    kitchenRead: (_state, action: PayloadAction<Kitchen>) => ({ ...USUAL_KITCHEN, ...action.payload }),
     kitchenChanged: (state, action: PayloadAction<Partial<Kitchen>>) => ({ ...state, ...action.payload }),
   },
 });
 
-export const { kitchenSet, kitchenChanged } = slice.actions;
+export const { kitchenSet, kitchenRead, kitchenChanged } = slice.actions;
 export const kitchenReducer = slice.reducer;
 
 export const unitsOf = ({ temperature, volume, mass, decimal }: Kitchen): UnitChoice => ({

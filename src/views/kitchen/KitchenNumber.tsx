@@ -44,11 +44,14 @@ export function KitchenNumber({
 }: KitchenNumberProps) {
   const value = useAppSelector((state) => state.kitchen[name]) ?? null;
   const format = useFormat();
-  const [typed, setTyped] = useState<{ value: number | null; text: string | null } | null>(null);
+  const [entered, setEntered] = useState<{ value: number | null; text: string | null } | null>(null);
   const { min, max } = RANGES[name];
   const right = (candidate: number | null) => candidate !== null && candidate >= min && candidate <= max;
   const emptied = (one: { value: number | null; text: string | null }) =>
     optional && one.value === null && (one.text ?? '').trim() === '';
+  // What was entered and taken gives way to what another window made of it since.
+  const typed =
+    entered && (entered.value === value || !(right(entered.value) || emptied(entered))) ? entered : null;
   const wrong = typed !== null && !emptied(typed) && !right(typed.value);
   const fault = wrong
     ? faultText(numberFault(name, typed.text ?? '', typed.value, { min, max }), format, quantity, unit)
@@ -67,7 +70,7 @@ export function KitchenNumber({
       step={step}
       fault={fault}
       onChange={(next) => {
-        setTyped(next);
+        setEntered(next);
         if (right(next.value) || emptied(next)) change({ [name]: next.value });
       }}
     />

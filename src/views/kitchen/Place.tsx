@@ -19,12 +19,12 @@ export function Place({ change }: { change(part: Partial<Kitchen>): void }) {
   return (
     <section aria-label="Where it stands">
       <h2 className="text-[24px]">Where it stands</h2>
-      {line({ name: 'roomC', label: 'Room', quantity: 'temperature', step: 1 })}
+      {line({ name: 'roomC', label: 'Room', quantity: 'temperature', step: 0.5 })}
       {line(
-        { name: 'roomNightC', label: 'Room by night', quantity: 'temperature', step: 1, optional: true },
+        { name: 'roomNightC', label: 'Room by night', quantity: 'temperature', step: 0.5, optional: true },
         'Left empty, it is as by day. A set that runs into the night reckons with both.',
       )}
-      {line({ name: 'tapC', label: 'Cold tap', quantity: 'temperature', step: 1, optional: true })}
+      {line({ name: 'tapC', label: 'Cold tap', quantity: 'temperature', step: 0.5, optional: true })}
       {line(
         { name: 'fridgeC', label: 'Fridge', quantity: 'temperature', step: 0.5, optional: true },
         keeps < 10
