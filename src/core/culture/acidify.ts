@@ -70,7 +70,8 @@ export function acidify(
     const l1 = lactate();
     const pace1 = lactatePace(ferment, tempOf(hour + h));
     for (; row <= rows; row++) {
-      const at = row === rows ? hours : row * everyHours;
+      // Free of what binary fractions add up to: 0.3, not 0.30000000000000004.
+      const at = row === rows ? hours : Math.round(row * everyHours * 1e9) / 1e9;
       if (at > hour + h + 1e-9) break;
       series.push([at, ferment.pHOf(between(l0, pace0, l1, pace1, h, Math.min(1, (at - hour) / h)))]);
     }
