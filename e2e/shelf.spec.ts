@@ -8,16 +8,17 @@ test('a coagulant goes on the shelf, into a plan with its age, into a make, and 
   await page.getByRole('button', { name: 'Put something on the shelf' }).click();
   const sheet = page.getByRole('dialog', { name: 'On the shelf' });
   await sheet.getByRole('button', { name: 'Keep it' }).click();
-  await expect(sheet).toContainText('name:');
+  await expect(sheet.getByRole('alert')).toHaveText('Nothing is here yet; give it a name.');
   await sheet.getByLabel('Name').fill('Bottle from the cold room');
   await sheet.getByLabel('Strength').fill('lots');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
-  await expect(sheet).toContainText('imcuPerMl');
+  await expect(sheet.getByRole('alert')).toHaveText(/“lots”|"lots"/);
   await expect(sheet.getByLabel('Strength')).toHaveValue('lots');
   await sheet.getByLabel('Strength').fill('280');
   await sheet.getByLabel('Lot').fill('B 12');
   await sheet.getByLabel('Opened').fill('2026-05-26');
   await sheet.getByLabel('How much').fill('50');
+  await sheet.getByLabel('Price').fill('300');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   const bottle = page.getByRole('article', { name: 'Bottle from the cold room' });
   await expect(bottle).toContainText('50 mL');
@@ -29,6 +30,13 @@ test('a coagulant goes on the shelf, into a plan with its age, into a make, and 
   await page.getByLabel('Off the shelf').selectOption({ label: 'Bottle from the cold room' });
   await expect(page.getByRole('textbox', { name: 'IMCU in a mL' })).toHaveValue('280');
   await expect(page.getByRole('textbox', { name: 'Kept for' })).toHaveValue('6');
+  await type(page, 'Price a litre', '1');
+  const cost = page.getByText(/ a kilo$/).first();
+  const without = await cost.textContent();
+  await page.getByLabel('Off the shelf').selectOption({ label: 'none of these' });
+  await expect(cost).not.toHaveText(without ?? '');
+  await page.getByLabel('Off the shelf').selectOption({ label: 'Bottle from the cold room' });
+  await expect(cost).toHaveText(without ?? '');
   const dose = await page.locator('[data-dose="coagulant"] .figure').textContent();
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
   await expect(action(page)).toContainText('Clean');
@@ -59,6 +67,81 @@ test('what the plan lacks is what there is to buy; a clumped packet counts for n
   await expect(page.getByRole('article', { name: 'Big jar' })).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.getByRole('article', { name: 'Big jar' })).toContainText('500');
+});
+
+test('a can of milk stands on the shelf, goes into plans and makes, runs short, and is named in the book', async ({
+  page,
+}) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'A can of milk' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+  await sheet.getByLabel('Fat', { exact: true }).fill('rich');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await expect(sheet.getByRole('alert')).toHaveCount(2);
+  await sheet.getByLabel('Name').fill('Wednesday’s can');
+  await sheet.getByLabel('Farm').fill('Sallow Reach');
+  await sheet.getByLabel('Came on').fill('2026-11-25');
+  await sheet.getByLabel('How much came').fill('10');
+  await sheet.getByLabel('Fat', { exact: true }).fill('4,4');
+  await sheet.getByLabel('Treated').selectOption('raw');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  const can = page.getByRole('article', { name: 'Wednesday’s can' });
+  await expect(can).toContainText('10.0\u00a0L');
+  await expect(can).toContainText('raw · from Sallow Reach · came yesterday');
+
+  await page.getByRole('button', { name: 'plan with it: Wednesday’s can' }).click();
+  await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('4.4');
+  await expect(page.getByLabel('Treated')).toHaveValue('raw');
+  await type(page, 'Milk', '12');
+  await expect(
+    page.getByText('Of Wednesday’s can 10.0\u00a0L are left; 2.0\u00a0L more wanted.'),
+  ).toBeVisible();
+  await type(page, 'Milk', '6');
+  await expect(page.getByText('more wanted')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Take it to the pot' }).click();
+  await expect(action(page)).toContainText('Clean');
+
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  await expect(can).toContainText('4.0\u00a0L');
+  await expect(can).toContainText('came yesterday, 10.0\u00a0L');
+  await expect(can.getByRole('link', { name: /^Ricotta/ })).toBeVisible();
+  await expect(page.getByRole('region', { name: 'To buy' })).toContainText('2.0\u00a0L');
+  await page.getByRole('button', { name: 'change Wednesday’s can' }).click();
+  const change = page.getByRole('dialog', { name: 'Wednesday’s can' });
+  await change.getByLabel('How much came').fill('30');
+  await change.getByRole('button', { name: 'Keep it' }).click();
+  await expect(can).toContainText('24.0\u00a0L');
+  await expect(page.getByRole('region', { name: 'To buy' })).not.toContainText('Wednesday’s can');
+});
+
+test('two cans poured together are both named in what is made of them', async ({ page }) => {
+  await open(page, '/shelf');
+  for (const [name, fat] of [
+    ['Cows', '4'],
+    ['Reach', '3'],
+  ] as const) {
+    await page.getByRole('button', { name: 'A can of milk' }).click();
+    const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+    await sheet.getByLabel('Name').fill(name);
+    await sheet.getByLabel('How much came').fill('20');
+    await sheet.getByLabel('Fat', { exact: true }).fill(fat);
+    await sheet.getByRole('button', { name: 'Keep it' }).click();
+    await expect(page.getByRole('article', { name })).toBeVisible();
+  }
+  await page.getByRole('button', { name: 'Pour together' }).click();
+  const pour = page.getByRole('region', { name: 'Pour together' });
+  await pour.getByLabel('Milk', { exact: true }).selectOption({ label: 'Cows' });
+  await pour.getByLabel('With').selectOption({ label: 'Reach' });
+  await pour.getByRole('slider', { name: 'Pour in' }).focus();
+  await page.keyboard.press('End');
+  await expect(pour).toContainText('16.0\u00a0L of 3.50\u00a0% fat');
+  await pour.getByRole('button', { name: 'Plan with this' }).click();
+  await expect(page.getByLabel('From').locator('option:checked')).toHaveText('poured together');
+  await page.getByRole('button', { name: 'Take it to the pot' }).click();
+  await expect(action(page)).toContainText('Clean');
+  await page.getByRole('link', { name: 'Shelf' }).click();
+  for (const name of ['Cows', 'Reach'])
+    await expect(page.getByRole('article', { name })).toContainText('12.0\u00a0L');
 });
 
 test('milk tests come in from a table, columns said, a bad row answered', async ({ page }) => {

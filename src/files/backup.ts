@@ -1,28 +1,9 @@
 import { z } from 'zod';
-import { bounded, boundedBy } from '../core/faults/bounds';
-import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { methodSchema } from '../makes/method';
 import { kitchenSchema, upcastKitchen } from './kitchen';
 import { makeSchema } from './make';
+import { knownMilkSchema } from './milk';
 import { goodSchema } from './shelf';
-
-/** A milk the kitchen knows by name. Protein is true protein, % by mass; pH is null where nobody measured it. */
-export const knownMilkSchema = z.strictObject({
-  id: z.string().min(1).max(64),
-  name: z.string().min(1).max(120),
-  species: z.enum(SPECIES),
-  fatPct: bounded('fatPct'),
-  proteinPct: bounded('proteinPct'),
-  treatment: z.enum(TREATMENTS),
-  homogenised: z.boolean(),
-  pH: bounded('milkPH').nullable(),
-  startC: bounded('startC'),
-  pricePerLitre: bounded('price').nullable(),
-  /** What is left of it, and the day it came; left out where nobody counts. */
-  litres: boundedBy(0, 100_000, 'L').nullable().optional(),
-  day: z.string().max(10).nullable().optional(),
-});
-export type KnownMilk = z.infer<typeof knownMilkSchema>;
 
 /** Larger than this no photo is kept, characters of its data URL. */
 const MOST_PHOTO = 2_000_000;

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { bounded, boundedBy } from '../core/faults/bounds';
 import { HEAT_SOURCES } from '../core/heat/carryOver';
-
-const named = { id: z.string().min(1).max(64), name: z.string().min(1, 'give it a name').max(120) };
+import { named } from './named';
 
 export const POT_KINDS = ['thick-bottomed steel', 'thin steel', 'enamel', 'aluminium', 'vat'] as const;
 

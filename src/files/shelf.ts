@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { ACID_KINDS } from '../core/acid/acids';
 import { bounded, boundedBy } from '../core/faults/bounds';
 import { coagulantSchema } from '../plan/brief/schema';
+import { named } from './named';
 
 export const GOOD_KINDS = ['acid', 'coagulant', 'culture', 'calcium', 'salt', 'lipase'] as const;
 export type GoodKind = (typeof GOOD_KINDS)[number];
@@ -14,9 +15,8 @@ const DAY = /^\d{4}-\d{2}-\d{2}$/;
 
 /** One thing on the shelf, as bought: what it is, how strong, how much, which lot, since when it is open. */
 export const goodSchema = z.strictObject({
-  id: z.string().min(1).max(64),
+  ...named,
   kind: z.enum(GOOD_KINDS),
-  name: z.string().min(1).max(120),
   lot: z.string().max(60),
   /** A day as in a calendar, or null while it is closed. */
   opened: z.string().regex(DAY, 'give a day like 2026-11-27').nullable(),

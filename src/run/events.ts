@@ -41,6 +41,19 @@ export const eventSchema = z.discriminatedUnion('type', [
     fromStage: z.string().max(60).optional(),
     /** Written into the book after it was over: only what came out is known, not how it went. */
     entered: z.boolean().optional(),
+    /** The lots of milk in it, litres of each as planned. */
+    milks: z
+      .array(
+        z.strictObject({
+          id: z.string().max(64),
+          name: z.string().max(120),
+          /** The day it came, as in a calendar; empty where nobody said. */
+          day: z.string().max(10),
+          litres: boundedBy(0, 500, 'L'),
+        }),
+      )
+      .max(20)
+      .optional(),
     /** What it takes from the shelf. */
     taken: z
       .array(

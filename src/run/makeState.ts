@@ -24,6 +24,8 @@ export interface MakeState {
   plan: Plan;
   parameters: Record<string, unknown>;
   pot: NonNullable<Started['pot']> | null;
+  /** The lots of milk in it, litres of each. */
+  milks: readonly NonNullable<Started['milks']>[number][];
   /** What it takes from the shelf. */
   taken: readonly NonNullable<Started['taken']>[number][];
   startedAt: number;

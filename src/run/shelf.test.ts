@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
 import type { MakeEvent } from './events';
-import { leftOf, madeWith } from './shelf';
+import { leftOf, litresLeft, litresOf, madeWith } from './shelf';
 import { stateOf } from './state';
 
 const { plan, parameters } = planned(basic('whole-milk-ricotta'));
@@ -42,5 +42,42 @@ describe('what is left on the shelf', () => {
     const [a, b] = [stateOf([start(1)]), stateOf([start(2)])];
     expect(madeWith('jar', [a, b]).map((state) => state.name)).toEqual(['Ricotta at 2', 'Ricotta at 1']);
     expect(madeWith('other', [a, b])).toEqual([]);
+  });
+});
+
+describe('a lot of milk', () => {
+  const lots = [
+    { id: 'cows', name: 'Cows', day: '2026-11-25', litres: 3 },
+    { id: 'goats', name: 'Goats', day: '', litres: 1 },
+  ];
+  const of = (rest: MakeEvent[] = []) => stateOf([{ ...start(1), milks: lots } as MakeEvent, ...rest]);
+  const more = planned({ ...basic('whole-milk-ricotta'), milk: { species: 'cow', litres: 6 } });
+
+  it('is less by what makes have of it, poured together or alone', () => {
+    expect(litresLeft({ id: 'cows', litres: 40 }, [of(), of()])).toBe(34);
+    expect(litresLeft({ id: 'goats', litres: 40 }, [of()])).toBe(39);
+    expect(litresLeft({ id: 'cows', litres: 2 }, [of()])).toBe(0);
+    expect(litresLeft({ id: 'cows', litres: null }, [of()])).toBeNull();
+    expect(litresLeft({ id: 'cows' }, [of()])).toBeNull();
+    expect(madeWith('goats', [of()])).toHaveLength(1);
+  });
+
+  it('is booked as it was measured, each lot in its share', () => {
+    const had = plan.brief.milk.litres as number;
+    const measured = of([
+      { type: 'done', seq: 1, at: 2, stage: plan.stages[0]?.id as string },
+      { type: 'remeasured', seq: 2, at: 3, litres: 6, plan: more.plan, parameters: more.parameters },
+    ]);
+    expect(litresOf(measured, 'cows')).toBeCloseTo((3 * 6) / had, 9);
+    expect(litresOf(measured, 'goats')).toBeCloseTo(6 / had, 9);
+  });
+
+  it('of a make given up before the milk was in is still there; after that it is gone', () => {
+    const gone = (from: number): MakeEvent => ({ type: 'abandoned', seq: from, at: 9, reason: 'phone' });
+    expect(litresOf(of([gone(1)]), 'cows')).toBe(0);
+    const done = plan.stages
+      .slice(0, 2)
+      .map((stage, i): MakeEvent => ({ type: 'done', seq: i + 1, at: 2 + i, stage: stage.id }));
+    expect(litresOf(of([...done, gone(3)]), 'cows')).toBe(3);
   });
 });

@@ -34,6 +34,22 @@ export function usedBy(state: MakeState, taken: Taken): number {
   return taken.grams;
 }
 
+/** Litres of a lot of milk in a make; none where it was given up before the milk was in. */
+export function litresOf(state: MakeState, milkId: string): number {
+  const measured = state.plan.stages.findIndex((stage) => stage.kind === 'measure');
+  if (state.abandoned && state.index <= measured) return 0;
+  return state.milks.reduce((sum, one) => (one.id === milkId ? sum + one.litres : sum), 0);
+}
+
+/** What is left of a lot of milk after every make of it, L; null where nobody knows how much came. */
+export const litresLeft = (
+  milk: { id: string; litres?: number | null | undefined },
+  makes: readonly MakeState[],
+): number | null =>
+  milk.litres == null
+    ? null
+    : Math.max(0, milk.litres - makes.reduce((sum, state) => sum + litresOf(state, milk.id), 0));
+
 /** What is left of a good after every make that took from it, in its own measure; null where nobody knows how much there was. */
 export function leftOf(
   good: {
@@ -51,8 +67,10 @@ export function leftOf(
   return Math.max(0, good.amount - grams / gramsPerMeasure(good.measure, good.culture?.labelLitresPerSachet));
 }
 
-/** The makes that took from a good, latest first. */
-export const madeWith = (goodId: string, makes: readonly MakeState[]): MakeState[] =>
+/** The makes that took from a good or a lot of milk, latest first. */
+export const madeWith = (id: string, makes: readonly MakeState[]): MakeState[] =>
   makes
-    .filter((state) => state.taken.some((one) => one.goodId === goodId))
+    .filter(
+      (state) => state.taken.some((one) => one.goodId === id) || state.milks.some((one) => one.id === id),
+    )
     .sort((a, b) => b.startedAt - a.startedAt);

@@ -29,6 +29,7 @@ function begin(event: Started): MakeState {
     plan: event.plan,
     parameters: event.parameters,
     pot: event.pot ?? null,
+    milks: event.milks ?? [],
     taken: event.taken ?? [],
     startedAt: event.at,
     index,
@@ -112,10 +113,13 @@ function apply(state: MakeState, event: MakeEvent) {
       state.acid = state.acid.map((one) => ({ ...one, grams: one.grams * event.share }));
       state.weighings = state.weighings.map((one) => ({ ...one, kg: one.kg * event.share }));
       break;
-    case 'remeasured':
+    case 'remeasured': {
+      const planned = state.plan.brief.milk.litres ?? event.litres;
+      state.milks = state.milks.map((one) => ({ ...one, litres: (one.litres * event.litres) / planned }));
       state.plan = event.plan;
       state.parameters = event.parameters;
       break;
+    }
     case 'handed':
       state.handedAt = event.at;
       break;

@@ -1,6 +1,7 @@
 import Dexie, { type Table } from 'dexie';
-import type { KnownMilk, Photo } from '../files/backup';
+import type { Photo } from '../files/backup';
 import { type Kitchen, upcastKitchen } from '../files/kitchen';
+import type { KnownMilk } from '../files/milk';
 import type { Good } from '../files/shelf';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';

@@ -39,7 +39,7 @@ export async function partCurd(
     // What came off the shelf stays booked with the first half.
     const past = log.map((event): MakeEvent => {
       if (event.type !== 'started') return event;
-      const { taken: _, ...started } = event;
+      const { taken: _, milks: __, ...started } = event;
       return { ...started, name: other.name };
     });
     await db.events.bulkAdd(

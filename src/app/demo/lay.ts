@@ -1,6 +1,6 @@
 import { format } from 'date-fns';
 import { normal, seeded } from '../../core/stats/random';
-import type { KnownMilk } from '../../files/backup';
+import type { KnownMilk } from '../../files/milk';
 import { resolveBrief } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
 import { planBrief } from '../../plan/plan';
@@ -22,6 +22,8 @@ const MILKS: (KnownMilk & { quirks: Quirks['milk'] })[] = [
   {
     id: 'demo-milk-sallow',
     name: 'Sallow Reach cows',
+    farm: 'Sallow Reach',
+    litres: 40,
     species: 'cow',
     fatPct: 4.1,
     proteinPct: 3.35,
@@ -35,6 +37,8 @@ const MILKS: (KnownMilk & { quirks: Quirks['milk'] })[] = [
   {
     id: 'demo-milk-teasel',
     name: 'Teasel Bank goats',
+    farm: 'Teasel Bank',
+    litres: 15,
     species: 'goat',
     fatPct: 3.6,
     proteinPct: 3.05,
@@ -202,6 +206,7 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
     id: `demo-make-${index + 1}`,
     events: eventsOf(past, random, dayStart(now) - past.daysAgo * 24 * HOUR + past.hour * HOUR),
   }));
+  const came = format(dayStart(now) - 24 * HOUR, 'yyyy-MM-dd');
   const running: Past = {
     name: 'Friday ricotta',
     method: 'whole-milk-ricotta',
@@ -212,9 +217,12 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
     hour: 0,
     tastings: [],
   };
-  makes.push({ id: 'demo-make-running', events: eventsOf(running, random, now - 62 * 60_000, now) });
+  makes.push({
+    id: 'demo-make-running',
+    events: eventsOf(running, random, now - 62 * 60_000, now).map((event) => withMilk(event, came)),
+  });
   for (const make of makes) make.events = make.events.map(withJar);
-  const milks = MILKS.map(({ quirks: _, ...milk }) => milk);
+  const milks = MILKS.map(({ quirks: _, ...milk }): KnownMilk => ({ ...milk, day: came }));
   const milk = milks[0] as KnownMilk;
   const draft = {
     ...FIRST_DRAFT,
@@ -242,6 +250,16 @@ export async function layDemo(db: Database, clock: Clock): Promise<void> {
       await db.events.bulkPut(events.map((event) => ({ ...event, makeId: id })));
     }
   });
+}
+
+/** The make under way is of yesterday's milk; the lots of the earlier ones are used up and off the shelf. */
+function withMilk(event: MakeEvent, day: string): MakeEvent {
+  const milk = MILKS.find((one) => event.type === 'started' && one.name === event.milkName);
+  if (event.type !== 'started' || !milk) return event;
+  return {
+    ...event,
+    milks: [{ id: milk.id, name: milk.name, day, litres: event.plan.brief.milk.litres ?? 0 }],
+  };
 }
 
 /** A demo make took its acid from the big jar, and its salt from the bag. */

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { KnownMilk } from '../../files/backup';
+import type { KnownMilk } from '../../files/milk';
 import type { Good } from '../../files/shelf';
 import type { Method } from '../../makes/method';
 import type { MakeEvent } from '../../run/events';

@@ -44,6 +44,8 @@ export type DraftField = (typeof DRAFT_FIELDS)[number];
 export interface Draft {
   method: string;
   milkId: string | null;
+  /** Lots of milk poured together for it, as shares of its litres; empty where it is of one. */
+  poured: { id: string; share: number }[];
   /** The kitchen's pot it is to be made in; null where the one that fits is taken. */
   potId: string | null;
   species: Species;
@@ -52,6 +54,8 @@ export interface Draft {
   acid: AcidKind;
   /** Goods of the shelf it takes, by what they are. */
   goods: { [kind in GoodKind]?: string | undefined };
+  /** What those cost, each for what a brief prices it by. */
+  prices: { [kind in GoodKind]?: number | undefined };
   /** A plan set aside, to hold the next ones against. */
   against: Brief | null;
   /** Litres in hand, or kilograms wanted. */
@@ -79,6 +83,7 @@ const at = (value: number | null): FieldValue => ({ value, text: null });
 export const FIRST_DRAFT: Draft = {
   method: 'whole-milk-ricotta',
   milkId: null,
+  poured: [],
   potId: null,
   species: 'cow',
   treatment: 'pasteurised',
@@ -86,6 +91,7 @@ export const FIRST_DRAFT: Draft = {
   acid: 'citric',
   against: null,
   goods: {},
+  prices: {},
   by: 'litres',
   cream: false,
   calcium: false,
@@ -135,7 +141,12 @@ const slice = createSlice({
       ...action.payload,
       fields: { ...FIRST_DRAFT.fields, ...action.payload.fields },
     }),
-    draftChanged: (state, action: PayloadAction<Partial<Plain>>) => ({ ...state, ...action.payload }),
+    draftChanged: (state, { payload }: PayloadAction<Partial<Plain>>) => ({
+      ...state,
+      // Another milk is no longer what was poured together.
+      ...('milkId' in payload && { poured: [] }),
+      ...payload,
+    }),
     fieldsSet: (state, action: PayloadAction<Partial<Record<DraftField, FieldValue>>>) => {
       Object.assign(state.fields, action.payload);
     },

@@ -19,7 +19,7 @@ export function TextLine({
     <div className="flex items-center gap-2">
       <label
         htmlFor={id}
-        className={`${type === 'datetime-local' ? 'w-14' : 'w-28'} shrink-0 text-[15px] font-medium leading-tight text-ink-soft`}
+        className={`${type === 'datetime-local' ? 'w-14' : 'w-24'} shrink-0 text-[15px] font-medium leading-tight text-ink-soft`}
       >
         {label}
       </label>

@@ -9,6 +9,7 @@ import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { lotsOf } from '../common/goods';
 import { momentText } from '../common/times';
 import { Ticks } from './Ticks';
 
@@ -44,7 +45,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
     ...origins,
     ...(spiced ? ['mahleb (cherry stone)', 'mastic (pistachio family)'] : []),
   ];
-  const lots = state.taken.filter((one) => one.lot !== '').map((one) => `${one.name} ${one.lot}`);
+  const lots = lotsOf(state);
   const takeWhey = () => {
     const at = (value: number) => ({ value: Math.round(value * 100) / 100, text: null });
     dispatch(

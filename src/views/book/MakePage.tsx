@@ -205,6 +205,8 @@ function useMakeAgain() {
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
   const milks = useAppSelector((state) => state.data.milks);
-  return ({ plan, milkName }: MakeState) =>
-    dispatch(draftSet(draftOf(plan.brief, kitchen, milks.find((one) => one.name === milkName)?.id ?? null)));
+  return ({ plan, milkName, milks: lots }: MakeState) => {
+    const known = milks.find((one) => (lots.length === 1 ? one.id === lots[0]?.id : one.name === milkName));
+    dispatch(draftSet(draftOf(plan.brief, kitchen, known?.id ?? null)));
+  };
 }

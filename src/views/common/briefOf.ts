@@ -5,6 +5,7 @@ import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
 import type { Kitchen } from '../../files/kitchen';
+import type { GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';
 import { numberOption } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
@@ -148,10 +149,17 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
     ...(draft.cream &&
       method?.cream && { cream: { litres: read('creamLitres'), fatPct: read('creamFatPct') } }),
     ...(method?.acid != null && {
-      acid: { kind: draft.acid, ...(wantsStrength && { strengthPct: read('strengthPct') }) },
+      acid: {
+        kind: draft.acid,
+        ...(wantsStrength && { strengthPct: read('strengthPct') }),
+        ...priced(draft, 'acid'),
+      },
     }),
-    ...(method?.coagulant != null && { coagulant: coagulantOf(draft, read) }),
-    ...(method?.culture != null && { culture: cultureOf(draft, read) }),
+    ...(method?.coagulant != null && {
+      coagulant: { ...coagulantOf(draft, read), ...priced(draft, 'coagulant') },
+    }),
+    ...(method?.culture != null && { culture: { ...cultureOf(draft, read), ...priced(draft, 'culture') } }),
+    ...(draft.prices.salt !== undefined && { salt: priced(draft, 'salt') }),
     ...(draft.calcium && { calcium: true }),
     roomC: kitchen.roomC,
     altitudeM: kitchen.altitudeM,
@@ -164,6 +172,10 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   if (!brief.ok) return { brief: null, faults: brief.faults };
   return { brief: withRoom(brief.value, kitchen, nowWall), faults: [] };
 }
+
+/** The price of what a kind takes off the shelf, where it has one. */
+const priced = ({ prices }: Draft, kind: GoodKind) =>
+  prices[kind] === undefined ? {} : { price: prices[kind] };
 
 /** A brief with the room as it is over the hours of its make, where the kitchen is colder or warmer by night. */
 function withRoom(brief: Brief, kitchen: Kitchen, nowWall: string): Brief {

@@ -4,11 +4,20 @@ import { METHODS } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { basic, planned } from '../../plan/fixtures/briefs';
 import { stateOf } from '../../run/state';
-import { FIRST_DRAFT } from '../../store/slices/draft';
+import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { briefOf } from './briefOf';
 import { draftOf } from './draftOf';
-import { draftWith, monthsOpen, strengthNow, takenBy, usable, wantingFor } from './goods';
+import {
+  draftWith,
+  goodChosen,
+  monthsOpen,
+  priceIn,
+  strengthNow,
+  takenBy,
+  usable,
+  wantingFor,
+} from './goods';
 
 const NOW_WALL = '2026-11-26T09:00';
 const NOW = new Date('2026-11-26T09:00:00').getTime();
@@ -115,6 +124,37 @@ describe('goods of the shelf', () => {
       fields: { strengthPct: { value: 6 } },
     });
     expect(monthsOpen({ ...bottle, opened: null }, NOW)).toBe(0);
+  });
+
+  it('what it costs goes into the cost of a kilo, a sachet by its share of a kilo; put back, it costs nothing', () => {
+    const milk = { value: 1, text: null };
+    const base = {
+      ...FIRST_DRAFT,
+      method: 'quick-stretched',
+      fields: { ...FIRST_DRAFT.fields, pricePerLitre: milk },
+    };
+    const costOf = (draft: Draft) => {
+      const { brief, faults } = briefOf(draft, USUAL_KITCHEN, NOW_WALL);
+      if (!brief) throw new Error(faults.map((fault) => fault.path).join());
+      return planned(brief).plan;
+    };
+    const with40 = { ...base, ...goodChosen(base, 'acid', { ...jar, price: 40 }) };
+    const plain = costOf(base);
+    const dear = costOf(with40);
+    const grams = dear.doses.find((dose) => dose.id === 'acid')?.grams as number;
+    const more = (dear.predictions.costPerKg as number) - (plain.predictions.costPerKg as number);
+    expect(more).toBeCloseTo((40 * grams) / 1000 / dear.predictions.yieldKg.likely, 3);
+    expect(costOf({ ...with40, ...goodChosen(with40, 'acid', undefined) })).toEqual(plain);
+    const sachet: Good = {
+      ...bottle,
+      kind: 'culture',
+      measure: 'sachets',
+      price: 2,
+      culture: { form: 'freeze-dried', labelLitresPerSachet: 60 },
+    };
+    // At 30 L a gram a sachet for 60 L holds 2 g.
+    expect(priceIn(sachet)).toBeCloseTo(1000, 9);
+    expect(priceIn({ ...jar, price: null })).toBeUndefined();
   });
 
   it('a plan takes what was chosen for it, and lacks what is not there, spoilt, or of another acid', () => {

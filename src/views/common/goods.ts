@@ -1,8 +1,10 @@
 import { differenceInDays, parseISO } from 'date-fns';
 import { strengthLeft } from '../../core/coagulant/strength';
+import type { KnownMilk } from '../../files/milk';
 import type { Good, GoodKind } from '../../files/shelf';
+import { methodById } from '../../makes';
 import type { Plan } from '../../plan/schema';
-import { gramsPerMeasure, leftOf, type Taken } from '../../run/shelf';
+import { gramsPerMeasure, leftOf, litresLeft, type Taken } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 
@@ -72,6 +74,26 @@ export function draftWith(
   return { plain: {}, fields: {} };
 }
 
+/** What a good costs as a brief prices it: a culture by the kilogram even where it is bought by the sachet. */
+export const priceIn = ({ kind, price, measure, culture }: Good): number | undefined =>
+  price === null
+    ? undefined
+    : kind === 'culture' && measure === 'sachets'
+      ? (price / gramsPerMeasure(measure, culture?.labelLitresPerSachet)) * 1000
+      : price;
+
+/** What taking a good off the shelf, or leaving it there, does to the goods and prices of the form. */
+export function goodChosen(
+  draft: Pick<Draft, 'goods' | 'prices'>,
+  kind: GoodKind,
+  good: Good | undefined,
+): Pick<Draft, 'goods' | 'prices'> {
+  return {
+    goods: { ...draft.goods, [kind]: good?.id },
+    prices: { ...draft.prices, [kind]: good && priceIn(good) },
+  };
+}
+
 /** The kind of good behind a dose line. */
 export const goodKindOf = (dose: Plan['doses'][number]['id']): GoodKind | null =>
   dose === 'brine-salt' ? 'salt' : dose === 'cream' ? null : dose;
@@ -86,6 +108,38 @@ export function takenBy(plan: Plan, chosen: Draft['goods'], goods: readonly Good
       : [];
   });
 }
+
+/** The lots of milk a plan is of, litres of each as planned; none where it is of whey, or of milk nobody named. */
+export function milksOf(
+  plan: Plan,
+  { milkId, poured }: Pick<Draft, 'milkId' | 'poured'>,
+  milks: readonly KnownMilk[],
+): MakeState['milks'] {
+  if (methodById(plan.method)?.of === 'whey') return [];
+  const litres = plan.brief.milk.litres ?? 0;
+  return (milkId === null ? poured : [{ id: milkId, share: 1 }]).flatMap(({ id, share }) => {
+    const milk = milks.find((one) => one.id === id);
+    return milk ? [{ id, name: milk.name, day: milk.day ?? '', litres: litres * share }] : [];
+  });
+}
+
+/** What went into a make by lot, as a label says it: milk by the day it came, the rest by lot number. */
+export const lotsOf = (state: MakeState): string[] => [
+  ...state.milks.map(({ name, day }) => (day === '' ? name : `${name} ${day}`)),
+  ...state.taken.filter((one) => one.lot !== '').map((one) => `${one.name} ${one.lot}`),
+];
+
+/** Lots of milk of which a plan wants more than is left: how much more, L. */
+export const milkShort = (
+  wanted: MakeState['milks'],
+  milks: readonly KnownMilk[],
+  makes: readonly MakeState[],
+): { name: string; litres: number; haveLitres: number }[] =>
+  wanted.flatMap(({ id, name, litres }) => {
+    const milk = milks.find((one) => one.id === id);
+    const left = milk ? litresLeft(milk, makes) : null;
+    return left !== null && left < litres - 0.005 ? [{ name, litres: litres - left, haveLitres: left }] : [];
+  });
 
 /** One line of what has to be bought: how much a plan wants and how much there is, in grams. */
 export interface Wanting {

@@ -1,21 +1,14 @@
-import { type ReactNode, useState } from 'react';
+import type { ReactNode } from 'react';
 import { toast } from 'sonner';
-import type { Fault } from '../../core/faults/fault';
-import { parse } from '../../core/faults/zodFaults';
 import { boilingC } from '../../core/heat/boiling';
-import { FIELD_UNITS } from '../../core/units/format';
 import type { Kitchen, Mould, PotOwned } from '../../files/kitchen';
 import { mouldLitres } from '../../plan/tools';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { FaultText } from '../../ui/parts/NumberField';
-import { Select } from '../../ui/parts/Select';
-import { Sheet } from '../../ui/parts/Sheet';
-import { SheetForm } from '../../ui/parts/SheetForm';
-import { TextLine } from '../../ui/parts/TextLine';
-import { faultText } from '../common/faultText';
-import { TOOLS, type Tool, type ToolSpec, toolOf, wordsOf } from './tools';
+import { AskSheet } from '../common/AskSheet';
+import { thingOf, wordsOf } from '../common/asking';
+import { TOOLS, type Tool, type ToolSpec } from './tools';
 
 type Change = (part: Partial<Kitchen>) => void;
 
@@ -147,58 +140,15 @@ function ToolSheet({
   trigger: ReactNode;
 }) {
   const format = useFormat();
-  const [open, setOpen] = useState(false);
-  const [words, setWords] = useState(() => wordsOf(spec, tool, format));
-  const [faults, setFaults] = useState<Fault[]>([]);
-  const set = (key: string) => (value: string) => setWords((was) => ({ ...was, [key]: value }));
-  const submit = () => {
-    const read = parse<Tool>(spec.schema, toolOf(spec, words, tool?.id ?? crypto.randomUUID(), format));
-    if (!read.ok) {
-      setFaults(read.faults);
-      return;
-    }
-    keep(read.value);
-    setOpen(false);
-  };
   return (
-    <Sheet
+    <AskSheet
       title={tool ? tool.name : spec.add}
-      open={open}
-      onOpenChange={(next) => {
-        setOpen(next);
-        if (next) {
-          setWords(wordsOf(spec, tool, format));
-          setFaults([]);
-        }
-      }}
       trigger={trigger}
-    >
-      <SheetForm submit={submit} leave={() => setOpen(false)}>
-        {spec.fields.map(({ key, label, kind, quantity = 'plain', unit, options = [] }) => {
-          const fault = faults.find((one) => one.path === key);
-          return (
-            <div key={key}>
-              {kind === 'choice' ? (
-                <Select
-                  label={label}
-                  value={words[key] ?? ''}
-                  options={options.map((value) => ({ value, text: value }))}
-                  onChange={set(key)}
-                />
-              ) : (
-                <TextLine
-                  label={label}
-                  type={kind === 'day' ? 'date' : 'text'}
-                  unit={unit ?? FIELD_UNITS[quantity].unit(format.units)}
-                  value={words[key] ?? ''}
-                  onChange={set(key)}
-                />
-              )}
-              {fault && <FaultText>{faultText(fault, format, quantity, unit)}</FaultText>}
-            </div>
-          );
-        })}
-      </SheetForm>
-    </Sheet>
+      fields={spec.fields}
+      schema={spec.schema}
+      words={() => (tool ? wordsOf(spec.fields, tool, format) : spec.usual)}
+      read={(words) => thingOf(spec.fields, words, tool?.id ?? crypto.randomUUID(), format)}
+      keep={keep}
+    />
   );
 }

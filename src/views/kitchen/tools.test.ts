@@ -3,7 +3,8 @@ import { describe, expect, it } from 'vitest';
 import { parse } from '../../core/faults/zodFaults';
 import { formatter, METRIC } from '../../core/units/format';
 import { type Thermometer, thermometerSchema } from '../../files/kitchen';
-import { TOOLS, type Tool, type ToolSpec, thermometerSays, toolOf, wordsOf } from './tools';
+import { thingOf, wordsOf } from '../common/asking';
+import { TOOLS, type Tool, type ToolSpec, thermometerSays } from './tools';
 
 const metric = formatter(METRIC);
 const imperial = formatter({ temperature: 'F', volume: 'gal', mass: 'oz', decimal: ',' });
@@ -29,14 +30,17 @@ const EXAMPLES: Record<ToolSpec['list'], Tool> = {
 describe.each(TOOLS.map((one) => ({ name: one.title, one })))('$name', ({ one }) => {
   const example = EXAMPLES[one.list];
   it('goes into its form and comes out the same, in the kitchen’s units', () => {
-    const read = parse<Tool>(one.schema, toolOf(one, wordsOf(one, example, metric), example.id, metric));
+    const read = parse<Tool>(
+      one.schema,
+      thingOf(one.fields, wordsOf(one.fields, example, metric), example.id, metric),
+    );
     expect(read).toEqual({ ok: true, value: example });
   });
 
   it('means nearly the same in gallons, inches and °F', () => {
     const read = parse<Record<string, unknown>>(
       one.schema as never,
-      toolOf(one, wordsOf(one, example, imperial), example.id, imperial),
+      thingOf(one.fields, wordsOf(one.fields, example, imperial), example.id, imperial),
     );
     if (!read.ok) throw new Error('what was right stays right');
     for (const [key, value] of Object.entries(example))
@@ -46,7 +50,7 @@ describe.each(TOOLS.map((one) => ({ name: one.title, one })))('$name', ({ one })
   });
 
   it('a new one has a name to be given, and the empty form says so', () => {
-    const read = parse<Tool>(one.schema, toolOf(one, wordsOf(one, undefined, metric), 'new', metric));
+    const read = parse<Tool>(one.schema, thingOf(one.fields, one.usual, 'new', metric));
     expect(read.ok).toBe(false);
     if (!read.ok) expect(read.faults.map((fault) => fault.path)).toContain('name');
   });
@@ -65,7 +69,7 @@ describe.each(TOOLS.map((one) => ({ name: one.title, one })))('$name', ({ one })
     );
     fc.assert(
       fc.property(words, (typed) => {
-        const read = parse<Tool>(one.schema, toolOf(one, typed, 'x', metric));
+        const read = parse<Tool>(one.schema, thingOf(one.fields, typed, 'x', metric));
         if (read.ok) expect(read.value.name.length).toBeGreaterThan(0);
         else expect(read.faults.length).toBeGreaterThan(0);
       }),
@@ -116,9 +120,9 @@ it('an oblong mould holds its width times its length, a count is whole', () => {
     sides: 'straight',
     count: '2,5',
   };
-  const read = parse<Tool>(moulds.schema, toolOf(moulds, typed, 'x', metric));
+  const read = parse<Tool>(moulds.schema, thingOf(moulds.fields, typed, 'x', metric));
   expect(read).toMatchObject({ ok: false, faults: [{ path: 'count' }] });
-  const whole = parse<Tool>(moulds.schema, toolOf(moulds, { ...typed, count: '2' }, 'x', metric));
+  const whole = parse<Tool>(moulds.schema, thingOf(moulds.fields, { ...typed, count: '2' }, 'x', metric));
   if (!whole.ok) throw new Error('a box is a mould');
   expect(moulds.says(whole.value, metric, at)).toBe('2, square-cornered and straight, about 2.0\u00a0L each');
 });

@@ -2,8 +2,8 @@ import type { z } from 'zod';
 import { HEAT_SOURCES } from '../../core/heat/carryOver';
 import { heatIntoMilkKw } from '../../core/heat/hob';
 import { probeOffsetC } from '../../core/heat/probe';
-import { FIELD_UNITS, type Format, type Quantity } from '../../core/units/format';
-import { decimalsFor, readNumber, roundTo } from '../../core/units/numbers';
+import type { Format } from '../../core/units/format';
+import { decimalsFor, roundTo } from '../../core/units/numbers';
 import {
   type Hob,
   hobSchema,
@@ -17,21 +17,11 @@ import {
   thermometerSchema,
 } from '../../files/kitchen';
 import { mouldLitres } from '../../plan/tools';
+import type { Asked, Words } from '../common/asking';
 import { CHECK_EVERY_DAYS, daysSinceCheck } from '../common/thermometers';
 
 export type ToolList = 'pots' | 'hobs' | 'moulds' | 'thermometers';
 export type Tool = PotOwned | Hob | Mould | Thermometer;
-export type Words = Record<string, string>;
-
-/** One thing the maker says about a tool. */
-export interface ToolField {
-  key: string;
-  label: string;
-  kind: 'text' | 'number' | 'choice' | 'day';
-  quantity?: Quantity;
-  unit?: string;
-  options?: readonly string[];
-}
 
 /** A list of the kitchen: its name, what one of it says, and how it reads on its row. */
 export interface ToolSpec {
@@ -40,12 +30,12 @@ export interface ToolSpec {
   add: string;
   empty: string;
   schema: z.ZodType<Tool>;
-  fields: readonly ToolField[];
+  fields: readonly Asked[];
   usual: Words;
   says(tool: Tool, format: Format, at: { boilsAtC: number; now: number }): string;
 }
 
-const NAME: ToolField = { key: 'name', label: 'Name', kind: 'text' };
+const NAME: Asked = { key: 'name', label: 'Name', kind: 'text' };
 /** What two checks of a thermometer say about its readings, and when to check again. */
 export function thermometerSays(
   { iceReadsC, boilReadsC, checked }: Thermometer,
@@ -144,30 +134,3 @@ export const TOOLS: readonly ToolSpec[] = [
     says: (tool, format, at) => thermometerSays(tool as Thermometer, format, at),
   },
 ];
-
-/** A tool as it stands in its form, in the maker's units. */
-export function wordsOf(spec: ToolSpec, tool: Tool | undefined, format: Format): Words {
-  if (!tool) return { ...spec.usual };
-  return Object.fromEntries(
-    spec.fields.map(({ key, kind, quantity = 'plain' }) => {
-      const value = (tool as unknown as Record<string, unknown>)[key];
-      if (value === null || value === undefined) return [key, ''];
-      if (kind !== 'number') return [key, String(value)];
-      const shown = roundTo(FIELD_UNITS[quantity].out(value as number, format.units), 2);
-      return [key, String(shown).replace('.', format.units.decimal)];
-    }),
-  );
-}
-
-/** The tool a form stands for, unread: what holds no number goes in as typed, so that its fault names it. */
-export function toolOf(spec: ToolSpec, words: Words, id: string, format: Format): unknown {
-  const read = ({ key, kind, quantity = 'plain' }: ToolField) => {
-    const text = (words[key] ?? '').trim();
-    if (kind === 'text' || kind === 'choice') return text;
-    if (text === '') return null;
-    if (kind === 'day') return text;
-    const number = readNumber(text);
-    return number === null ? text : FIELD_UNITS[quantity].in(number, format.units);
-  };
-  return { id, ...Object.fromEntries(spec.fields.map((field) => [field.key, read(field)])) };
-}

@@ -3,6 +3,7 @@ import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
 import type { GoodKind } from '../../files/shelf';
 import type { Method } from '../../makes/method';
+import type { Plan } from '../../plan/schema';
 import { useFormat, useNow } from '../../store/hooks';
 import { type Draft, draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -11,7 +12,7 @@ import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
 import { STRENGTH_FIELD } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { draftWith, usable } from '../common/goods';
+import { draftWith, goodChosen, goodKindOf, usable } from '../common/goods';
 import { DraftNumber } from './DraftNumber';
 
 interface PartProps {
@@ -20,27 +21,24 @@ interface PartProps {
   change(next: Parameters<typeof draftChanged>[0]): void;
 }
 
-/** Something of a kind from the shelf, its strength and age taken over into the form. */
-function FromShelf({ kind, change }: { kind: GoodKind; change: PartProps['change'] }) {
+/** Something of a kind from the shelf, its strength, age and price taken over into the form. */
+function FromShelf({ kind, label = 'Off the shelf' }: { kind: GoodKind; label?: string }) {
   const dispatch = useAppDispatch();
   const now = useNow(3_600_000);
   const goods = useAppSelector((state) => state.data.goods);
-  const chosen = useAppSelector((state) => state.draft.goods);
+  const draft = useAppSelector((state) => state.draft);
   const here = goods.filter((good) => good.kind === kind);
   if (here.length === 0) return null;
   const choose = (id: string) => {
     const good = here.find((one) => one.id === id);
-    const { [kind]: _, ...others } = chosen;
-    change({ goods: good ? { ...others, [kind]: good.id } : others });
-    if (!good) return;
-    const { plain, fields } = draftWith(good, now);
-    change(plain);
+    const { plain, fields } = good ? draftWith(good, now) : { plain: {}, fields: {} };
+    dispatch(draftChanged({ ...plain, ...goodChosen(draft, kind, good) }));
     dispatch(fieldsSet(fields));
   };
   return (
     <Select
-      label="Off the shelf"
-      value={chosen[kind] ?? ''}
+      label={label}
+      value={draft.goods[kind] ?? ''}
       options={[
         { value: '', text: 'none of these' },
         ...here.filter(usable).map((good) => ({ value: good.id, text: good.name })),
@@ -59,7 +57,7 @@ function AcidPart({ draft, faults, change }: PartProps) {
         label="Acid"
         value={draft.acid}
         options={ACID_KINDS.map((value) => ({ value, text: ACIDS[value].name }))}
-        onChange={(acid: AcidKind) => change({ acid, goods: { ...draft.goods, acid: undefined } })}
+        onChange={(acid: AcidKind) => change({ acid, ...goodChosen(draft, 'acid', undefined) })}
       />
       {ACIDS[draft.acid].defaultStrengthPct !== null && (
         <div className="mt-2">
@@ -100,7 +98,7 @@ function CoagulantPart({ draft, faults, change }: PartProps) {
           { value: 'tablet', text: 'tablets' },
           { value: 'powder', text: 'powder' },
         ]}
-        onChange={(coagulantForm) => change({ coagulantForm })}
+        onChange={(coagulantForm) => change({ coagulantForm, ...goodChosen(draft, 'coagulant', undefined) })}
       />
       <Select
         label="Known by"
@@ -153,7 +151,7 @@ function CulturePart({ draft, faults, change }: PartProps) {
           { value: 'liquid', text: 'a live liquid' },
           { value: 'saved', text: 'saved from a batch' },
         ]}
-        onChange={(cultureForm) => change({ cultureForm })}
+        onChange={(cultureForm) => change({ cultureForm, ...goodChosen(draft, 'culture', undefined) })}
       />
       {draft.cultureForm === 'freeze-dried' ? (
         <>
@@ -235,7 +233,15 @@ function CreamPart({ draft, faults, change, method }: PartProps & { method: Meth
 }
 
 /** What goes into the milk: only what the make takes. */
-export function Ingredients({ method, faults }: { method: Method; faults: readonly Fault[] }) {
+export function Ingredients({
+  method,
+  faults,
+  plan,
+}: {
+  method: Method;
+  faults: readonly Fault[];
+  plan: Plan | null;
+}) {
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.draft);
   const part: PartProps = { draft, faults, change: (next) => dispatch(draftChanged(next)) };
@@ -244,19 +250,19 @@ export function Ingredients({ method, faults }: { method: Method; faults: readon
     <>
       {method.acid !== null && (
         <div className="stitch pt-3">
-          <FromShelf kind="acid" change={part.change} />
+          <FromShelf kind="acid" />
           <AcidPart {...part} />
         </div>
       )}
       {method.culture !== null && (
         <div className="stitch space-y-2 pt-3">
-          <FromShelf kind="culture" change={part.change} />
+          <FromShelf kind="culture" />
           <CulturePart {...part} />
         </div>
       )}
       {method.coagulant !== null && (
         <div className="stitch space-y-2 pt-3">
-          <FromShelf kind="coagulant" change={part.change} />
+          <FromShelf kind="coagulant" />
           <CoagulantPart {...part} />
           <Switch
             label="Calcium, for a firmer set"
@@ -272,6 +278,12 @@ export function Ingredients({ method, faults }: { method: Method; faults: readon
         <div className="stitch pt-3">
           <CreamPart {...part} method={method} />
         </div>
+      )}
+      {(['calcium', 'lipase', 'salt'] as const).map(
+        (kind) =>
+          plan?.doses.some((dose) => goodKindOf(dose.id) === kind) && (
+            <FromShelf key={kind} kind={kind} label={`${kind.charAt(0).toUpperCase()}${kind.slice(1)}`} />
+          ),
       )}
     </>
   );

@@ -1,13 +1,7 @@
 import type { Fault } from '../../core/faults/fault';
-import {
-  crudeProteinPct,
-  SPECIES,
-  SPECIES_FACTS,
-  type Species,
-  TREATMENTS,
-  type Treatment,
-} from '../../core/milk/species';
+import { crudeProteinPct, SPECIES, SPECIES_FACTS, type Species, TREATMENTS } from '../../core/milk/species';
 import { methodById } from '../../makes';
+import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { type DraftField, draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -16,23 +10,16 @@ import { Segments } from '../../ui/parts/Segments';
 import { Select } from '../../ui/parts/Select';
 import { FIELDS } from '../common/briefOf';
 import { faultText } from '../common/faultText';
+import { TREATMENT_WORDS } from '../common/milkWords';
 import { DraftNumber, type DraftNumberProps } from './DraftNumber';
 import { Ingredients } from './Ingredients';
 import { MilkPicker } from './MilkPicker';
 import { When } from './When';
 
-const TREATMENT_WORDS: Record<Treatment, string> = {
-  raw: 'raw',
-  pasteurised: 'pasteurised',
-  'high-pasteurised': 'high-pasteurised',
-  boiled: 'boiled at home',
-  'ultra-heat': 'ultra-heated (long life)',
-};
-
 const title = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** What is in the pail, or what is wanted on the table; and what goes into it. */
-export function MilkForm({ faults }: { faults: readonly Fault[] }) {
+export function MilkForm({ faults, plan }: { faults: readonly Fault[]; plan: Plan | null }) {
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
@@ -98,7 +85,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
               quantity: 'cheese',
               slide: { min: 0.1, max: 5 },
             })}
-        <MilkPicker />
+        <MilkPicker plan={plan} />
         <Select
           label="Milk of"
           value={draft.species}
@@ -127,7 +114,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
           label="Treated"
           value={draft.treatment}
           options={TREATMENTS.map((value) => ({ value, text: TREATMENT_WORDS[value] }))}
-          onChange={(treatment) => dispatch(draftChanged({ treatment, milkId: null }))}
+          onChange={(treatment) => dispatch(draftChanged({ treatment }))}
         />
         <Select
           label="Fat globules"
@@ -136,7 +123,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
             { value: 'no', text: 'cream rises' },
             { value: 'yes', text: 'homogenised' },
           ]}
-          onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes', milkId: null }))}
+          onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes' }))}
         />
         {homogenisedNote && <p className="text-sm text-ink-soft">{homogenisedNote}</p>}
         {whey
@@ -147,7 +134,7 @@ export function MilkForm({ faults }: { faults: readonly Fault[] }) {
               hint: 'above 5.2, or nothing gathers',
             })
           : field('pH', { label: 'pH, if measured', step: 0.05, placeholder: format.pH(6.65), bare: true })}
-        {method && <Ingredients method={method} faults={faults} />}
+        {method && <Ingredients method={method} faults={faults} plan={plan} />}
         <div className="stitch pt-3">
           {field('pricePerLitre', {
             label: 'Price a litre',

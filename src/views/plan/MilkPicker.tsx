@@ -1,40 +1,31 @@
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
-import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
-import { type KnownMilk, knownMilkSchema } from '../../files/backup';
+import { trueProteinPct } from '../../core/milk/species';
+import { type KnownMilk, knownMilkSchema } from '../../files/milk';
+import type { Plan } from '../../plan/schema';
+import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { draftChanged, fieldsSet } from '../../store/slices/draft';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { draftChanged } from '../../store/slices/draft';
+import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
-
-const at = (value: number | null) => ({ value, text: null });
+import { milkShort, milksOf } from '../common/goods';
+import { useMilk } from '../common/useMilk';
 
 /** Milks the kitchen knows by name: choose one and its figures come along; keep a new one. */
-export function MilkPicker() {
+export function MilkPicker({ plan }: { plan: Plan | null }) {
+  const format = useFormat();
+  const makes = useAppSelector(selectMakes).map(({ state }) => state);
   const dispatch = useAppDispatch();
   const milks = useAppSelector((state) => state.data.milks);
   const draft = useAppSelector((state) => state.draft);
-  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const planWith = useMilk();
   const choose = (id: string) => {
     const milk = milks.find((one) => one.id === id);
-    dispatch(draftChanged({ milkId: milk?.id ?? null }));
-    if (!milk) return;
-    const protein = crude ? crudeProteinPct(milk.proteinPct, milk.species) : milk.proteinPct;
-    dispatch(
-      draftChanged({ species: milk.species, treatment: milk.treatment, homogenised: milk.homogenised }),
-    );
-    dispatch(
-      fieldsSet({
-        fatPct: at(milk.fatPct),
-        proteinPct: at(Math.round(protein * 100) / 100),
-        pH: at(milk.pH),
-        startC: at(milk.startC),
-        pricePerLitre: at(milk.pricePerLitre),
-      }),
-    );
+    if (milk) planWith(milk);
+    else dispatch(draftChanged({ milkId: null }));
   };
   return (
     <>
@@ -43,13 +34,20 @@ export function MilkPicker() {
           label="From"
           value={draft.milkId ?? ''}
           options={[
-            { value: '', text: 'another milk' },
+            { value: '', text: draft.poured.length > 0 ? 'poured together' : 'another milk' },
             ...milks.map((milk) => ({ value: milk.id, text: milk.name })),
           ]}
           onChange={choose}
         />
       )}
-      {draft.milkId === null && <KeepMilk />}
+      {plan &&
+        milkShort(milksOf(plan, draft, milks), milks, makes).map(({ name, litres, haveLitres }) => (
+          <p key={name} className="text-[15px] font-medium">
+            {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
+            {format.litres(litres)} more wanted.
+          </p>
+        ))}
+      {draft.milkId === null && draft.poured.length === 0 && <KeepMilk />}
     </>
   );
 }

@@ -34,7 +34,7 @@ export default function PlanView() {
         <div className="lap:col-span-2">
           <MethodChooser />
         </div>
-        <MilkForm faults={live.faults} />
+        <MilkForm faults={live.faults} plan={live.planned?.plan ?? null} />
         <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
           {live.planned && method ? (
             <Scene planned={live.planned} own={live.own} method={method} brief={live.brief} />

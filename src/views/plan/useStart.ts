@@ -11,7 +11,7 @@ import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
-import { takenBy } from '../common/goods';
+import { milksOf, takenBy } from '../common/goods';
 import { usePot } from './PotPicker';
 
 /** What came out of a make that nobody stood at with the app. */
@@ -29,9 +29,8 @@ type First = Omit<Started, 'seq' | 'at'>;
 export function useStart(brief: Brief | null, plan: Plan) {
   const { clock, db, planner } = usePorts();
   const navigate = useNavigate();
-  const milkId = useAppSelector((state) => state.draft.milkId);
+  const draft = useAppSelector((state) => state.draft);
   const milks = useAppSelector((state) => state.data.milks);
-  const chosen = useAppSelector((state) => state.draft.goods);
   const goods = useAppSelector((state) => state.data.goods);
   const pot = usePot(plan);
   const [starting, setStarting] = useState(false);
@@ -46,17 +45,22 @@ export function useStart(brief: Brief | null, plan: Plan) {
     }
     const planned = result.value;
     const id = crypto.randomUUID();
+    const lots = milksOf(planned.plan, draft, milks);
     const short = methodById(planned.plan.method)?.short ?? planned.plan.method;
     try {
       const path = await to(id, {
         type: 'started',
         name: `${short.charAt(0).toUpperCase()}${short.slice(1)}, ${formatDate(at, 'EEE d MMM HH:mm')}`,
-        milkName: milks.find((milk) => milk.id === milkId)?.name ?? '',
+        milkName: lots
+          .map((lot) => lot.name)
+          .join(' and ')
+          .slice(0, 120),
         plan: planned.plan,
         parameters: planned.parameters,
         modelVersion: MODEL_VERSION,
         ...(pot.chosen && { pot: pot.chosen }),
-        taken: takenBy(planned.plan, chosen, goods),
+        milks: [...lots],
+        taken: takenBy(planned.plan, draft.goods, goods),
       });
       navigate(path);
     } catch (error) {

@@ -1,26 +1,25 @@
-import { useState } from 'react';
-import { toast } from 'sonner';
+import { differenceInCalendarDays, isValid, parseISO } from 'date-fns';
+import { type ReactNode, useState } from 'react';
+import { useNavigate } from 'react-router';
 import { SPECIES_FACTS } from '../../core/milk/species';
-import type { KnownMilk } from '../../files/backup';
-import { useFormat } from '../../store/hooks';
+import { type KnownMilk, knownMilkSchema } from '../../files/milk';
+import { litresLeft } from '../../run/shelf';
+import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { useAppSelector } from '../../store/store';
+import { selectMakes, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { AskSheet } from '../common/AskSheet';
+import { TREATMENT_WORDS } from '../common/milkWords';
+import { useMilk } from '../common/useMilk';
+import { Board } from './Board';
 import { MilkTests } from './MilkTests';
+import { milkFields, milkOf, milkWords } from './milkForm';
 import { PourTogether } from './PourTogether';
 
-/** The milks the kitchen knows: their figures, what is left, pouring together, test results in from a file. */
+/** The milks the kitchen knows: their figures, what is left, what was made of them; pouring together; tests from a file. */
 export function MilkShelf() {
-  const { db } = usePorts();
-  const format = useFormat();
   const milks = useAppSelector((state) => state.data.milks);
   const [pouring, setPouring] = useState(false);
-  const remove = async (milk: KnownMilk) => {
-    await db.milks.delete(milk.id);
-    toast(`${milk.name} is off the shelf.`, {
-      action: { label: 'Put it back', onClick: () => void db.milks.put(milk) },
-    });
-  };
   return (
     <section aria-label="Milk">
       <div className="mt-2 flex flex-wrap items-center justify-between gap-3">
@@ -30,59 +29,128 @@ export function MilkShelf() {
             Pour together
           </Button>
           <MilkTests />
+          <MilkSheet
+            trigger={
+              <Button size="small" tone="main">
+                A can of milk
+              </Button>
+            }
+          />
         </span>
       </div>
-      {milks.length === 0 ? (
+      {milks.length === 0 && (
         <p className="mt-1 text-[16px] text-ink-soft">
-          None kept yet: on the plan, “Keep this milk by name”, or take test results in from a file.
+          None kept yet: put a can here, keep one by name on the plan, or take test results in from a file.
         </p>
-      ) : (
-        <div className="relative overflow-x-auto">
-          <table className="mt-1 w-full text-left text-[16px]">
-            <thead className="text-[14px] text-ink-soft">
-              <tr>
-                {['milk', 'of', 'fat', 'true protein', 'pH', 'treated', 'litres', ''].map((head) => (
-                  <th key={head} className="py-1 pr-4 font-medium">
-                    {head || <span className="sr-only">take off</span>}
-                  </th>
-                ))}
-              </tr>
-            </thead>
-            <tbody>
-              {milks.map((milk) => (
-                <tr key={milk.id} className="stitch">
-                  <th className="name py-1.5 pr-4 text-[18px]">
-                    {milk.name}
-                    {milk.day && (
-                      <span className="font-plain text-[14px] font-normal text-ink-soft"> {milk.day}</span>
-                    )}
-                  </th>
-                  <td className="pr-4">{milk.species}</td>
-                  <td className="figure pr-4">{format.percent(milk.fatPct, 1)}</td>
-                  <td className="figure pr-4">{format.percent(milk.proteinPct, 2)}</td>
-                  <td className="figure pr-4">{milk.pH === null ? '–' : format.pH(milk.pH)}</td>
-                  <td className="pr-4">{milk.treatment}</td>
-                  <td className="figure pr-4">{milk.litres == null ? '–' : format.litres(milk.litres)}</td>
-                  <td>
-                    <Button
-                      size="small"
-                      tone="quiet"
-                      aria-label={`take off ${milk.name}`}
-                      onClick={() => void remove(milk)}
-                    >
-                      take off
-                    </Button>
-                  </td>
-                </tr>
-              ))}
-            </tbody>
-          </table>
-        </div>
       )}
+      <div className="grid gap-x-8 gap-y-2 tab:grid-cols-2 lap:grid-cols-3">
+        {milks.map((milk) => (
+          <Lot key={milk.id} milk={milk} />
+        ))}
+      </div>
       {pouring && (
         <PourTogether milks={milks.length > 0 ? milks : [USUAL_COW]} onDone={() => setPouring(false)} />
       )}
     </section>
+  );
+}
+
+const came = (day: string, now: number): string => {
+  const date = parseISO(day);
+  if (!isValid(date)) return day;
+  const days = differenceInCalendarDays(now, date);
+  return days < 0
+    ? `comes ${day}`
+    : days === 0
+      ? 'came today'
+      : days === 1
+        ? 'came yesterday'
+        : `${days} days here`;
+};
+
+function Lot({ milk }: { milk: KnownMilk }) {
+  const { db } = usePorts();
+  const format = useFormat();
+  const now = useNow(3_600_000);
+  const navigate = useNavigate();
+  const planWith = useMilk();
+  const currency = useAppSelector((state) => state.kitchen.currency);
+  const makes = useAppSelector(selectMakes).map(({ state }) => state);
+  const left = litresLeft(milk, makes);
+  return (
+    <Board
+      id={milk.id}
+      name={milk.name}
+      left={left === null ? null : left > 0 ? format.litres(left) : 'used up'}
+      takeOff={() => db.milks.delete(milk.id)}
+      putBack={() => db.milks.put(milk)}
+      buttons={
+        <>
+          <Button
+            size="small"
+            tone="quiet"
+            aria-label={`plan with it: ${milk.name}`}
+            onClick={() => {
+              planWith(milk);
+              navigate('/plan');
+            }}
+          >
+            plan with it
+          </Button>
+          <MilkSheet
+            milk={milk}
+            trigger={
+              <Button size="small" tone="quiet" aria-label={`change ${milk.name}`}>
+                change
+              </Button>
+            }
+          />
+        </>
+      }
+    >
+      <p className="text-[15px]">
+        <strong className="figure">{format.percent(milk.fatPct, 1)}</strong> fat ·{' '}
+        <strong className="figure">{format.percent(milk.proteinPct, 2)}</strong> true protein
+        {milk.pH !== null && (
+          <>
+            {' '}
+            · pH <strong className="figure">{format.pH(milk.pH)}</strong>
+          </>
+        )}
+      </p>
+      <p className="text-[14px] text-ink-soft">
+        {[
+          milk.species,
+          TREATMENT_WORDS[milk.treatment],
+          milk.homogenised && 'homogenised',
+          milk.farm && milk.farm !== milk.name && `from ${milk.farm}`,
+          milk.day &&
+            came(milk.day, now) +
+              (milk.litres != null && left !== milk.litres ? `, ${format.litres(milk.litres)}` : ''),
+          milk.pricePerLitre !== null && `${format.number(milk.pricePerLitre, 2)}\u00a0${currency} a litre`,
+        ]
+          .filter(Boolean)
+          .join(' · ')}
+      </p>
+    </Board>
+  );
+}
+
+/** A lot of milk, new or changed. */
+function MilkSheet({ milk, trigger }: { milk?: KnownMilk; trigger: ReactNode }) {
+  const { db } = usePorts();
+  const format = useFormat();
+  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  return (
+    <AskSheet
+      title={milk ? milk.name : 'A can of milk'}
+      trigger={trigger}
+      fields={milkFields(crude)}
+      schema={knownMilkSchema}
+      words={() => milkWords(milk ?? { ...USUAL_COW, name: '' }, crude, format)}
+      read={(words) => milkOf(words, milk?.id ?? crypto.randomUUID(), crude, format)}
+      keep={(kept) => void db.milks.put(kept)}
+    />
   );
 }
 

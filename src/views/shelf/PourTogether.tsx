@@ -6,7 +6,7 @@ import { blend, creamBatch } from '../../core/milk/blend';
 import { compositionOf, milkBatch } from '../../core/milk/composition';
 import { crudeProteinPct } from '../../core/milk/species';
 import { massToFat } from '../../core/milk/standardise';
-import type { KnownMilk } from '../../files/backup';
+import type { KnownMilk } from '../../files/milk';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -53,6 +53,12 @@ export function PourTogether({ milks, onDone }: { milks: readonly KnownMilk[]; o
       draftChanged({
         by: 'litres',
         milkId: null,
+        poured: [
+          { id: first.id, share: litres / poured.litres },
+          ...(added > 0 && milks.some((milk) => milk.id === secondId)
+            ? [{ id: secondId, share: added / poured.litres }]
+            : []),
+        ],
         species: first.species,
         treatment: first.treatment,
         homogenised: first.homogenised,

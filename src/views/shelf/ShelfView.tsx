@@ -1,15 +1,14 @@
 import { format as formatDate } from 'date-fns';
-import { Link } from 'react-router';
-import { toast } from 'sonner';
 import { GOOD_KINDS, type Good, type GoodKind } from '../../files/shelf';
 import { planBrief } from '../../plan/plan';
-import { leftOf, madeWith } from '../../run/shelf';
+import { leftOf } from '../../run/shelf';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { selectMakes, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { briefOf } from '../common/briefOf';
 import { strengthNow, usable } from '../common/goods';
+import { Board } from './Board';
 import { GoodSheet } from './GoodSheet';
 import { MilkShelf } from './MilkShelf';
 import { ToBuy } from './ToBuy';
@@ -77,28 +76,31 @@ function OnBoard({ good }: { good: Good }) {
   const makes = useAppSelector(selectMakes);
   const states = makes.map(({ state }) => state);
   const left = leftOf(good, states);
-  const used = madeWith(good.id, states);
   const strength = strengthNow(good, now);
-  const remove = async () => {
-    await db.goods.delete(good.id);
-    toast(`${good.name} is off the shelf.`, {
-      action: { label: 'Put it back', onClick: () => void db.goods.put(good) },
-    });
-  };
+  const measured = (amount: number) =>
+    good.measure === 'g'
+      ? format.grams(amount)
+      : good.measure === 'mL'
+        ? format.millilitres(amount)
+        : `${format.number(amount, amount % 1 === 0 ? 0 : 1)} ${amount === 1 ? good.measure.replace(/s$/, '') : good.measure}`;
   return (
-    <article className="mt-2 border-b-[5px] border-rim pb-2" aria-label={good.name}>
-      <div className="flex items-baseline justify-between gap-3">
-        <span className="name text-[18px]">{good.name}</span>
-        {left !== null && (
-          <span className="figure text-[18px] whitespace-nowrap">
-            {good.measure === 'g'
-              ? format.grams(left)
-              : good.measure === 'mL'
-                ? format.millilitres(left)
-                : `${format.number(left, left % 1 === 0 ? 0 : 1)} ${left === 1 ? good.measure.replace(/s$/, '') : good.measure}`}
-          </span>
-        )}
-      </div>
+    <Board
+      id={good.id}
+      name={good.name}
+      left={left === null ? null : measured(left)}
+      takeOff={() => db.goods.delete(good.id)}
+      putBack={() => db.goods.put(good)}
+      buttons={
+        <GoodSheet
+          good={good}
+          trigger={
+            <Button size="small" tone="quiet" aria-label={`change ${good.name}`}>
+              change
+            </Button>
+          }
+        />
+      }
+    >
       <p className="text-[14px] text-ink-soft">
         {[
           good.lot && `lot ${good.lot}`,
@@ -113,36 +115,6 @@ function OnBoard({ good }: { good: Good }) {
       {!usable(good) && (
         <p className="text-[15px] font-semibold text-danger">{good.condition}: do not use it.</p>
       )}
-      {used.length > 0 && (
-        <p className="text-[14px]">
-          In{' '}
-          {used.slice(0, 3).map((state, i) => (
-            <span key={state.startedAt}>
-              {i > 0 && ', '}
-              <Link
-                to={`/book/${makes.find((one) => one.state === state)?.id}`}
-                className="underline decoration-rim-soft underline-offset-4"
-              >
-                {state.name}
-              </Link>
-            </span>
-          ))}
-          {used.length > 3 && ` and ${used.length - 3} more`}
-        </p>
-      )}
-      <div className="mt-1 flex gap-2">
-        <GoodSheet
-          good={good}
-          trigger={
-            <Button size="small" tone="quiet" aria-label={`change ${good.name}`}>
-              change
-            </Button>
-          }
-        />
-        <Button size="small" tone="quiet" aria-label={`take off ${good.name}`} onClick={() => void remove()}>
-          take off
-        </Button>
-      </div>
-    </article>
+    </Board>
   );
 }

@@ -3,19 +3,19 @@ import type { Plan } from '../../plan/schema';
 import { doseText } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { selectMakes, useAppSelector } from '../../store/store';
-import { wantingFor } from '../common/goods';
+import { milkShort, milksOf, wantingFor } from '../common/goods';
 
 /** What the plan that lies open lacks. */
 export function ToBuy({ plan }: { plan: Plan | null }) {
   const format = useFormat();
   const goods = useAppSelector((state) => state.data.goods);
   const makes = useAppSelector(selectMakes);
+  const milks = useAppSelector((state) => state.data.milks);
+  const draft = useAppSelector((state) => state.draft);
   if (!plan) return null;
-  const lacking = wantingFor(
-    plan,
-    goods,
-    makes.map(({ state }) => state),
-  );
+  const states = makes.map(({ state }) => state);
+  const lacking = wantingFor(plan, goods, states);
+  const short = milkShort(milksOf(plan, draft, milks), milks, states);
   return (
     <section aria-label="To buy" className="mt-8">
       <h2 className="text-[26px]">To buy</h2>
@@ -23,10 +23,19 @@ export function ToBuy({ plan }: { plan: Plan | null }) {
         For the {methodById(plan.method)?.short} that lies open on the plan,{' '}
         {format.litres(plan.brief.milk.litres ?? 0)}.
       </p>
-      {lacking.length === 0 ? (
+      {lacking.length === 0 && short.length === 0 ? (
         <p className="mt-1 text-[17px]">Nothing: the shelf has it all.</p>
       ) : (
         <ul className="mt-1">
+          {short.map(({ name, litres, haveLitres }) => (
+            <li key={name} className="stitch flex items-baseline gap-4 py-1.5 text-[17px]">
+              <strong className="figure w-28 text-[20px]">{format.litres(litres)}</strong>
+              {name}
+              {haveLitres > 0 && (
+                <span className="text-[15px] text-ink-soft">there are {format.litres(haveLitres)}</span>
+              )}
+            </li>
+          ))}
           {lacking.map(({ ingredient, dose, haveGrams }) => (
             <li key={dose.id} className="stitch flex items-baseline gap-4 py-1.5 text-[17px]">
               <strong className="figure w-28 text-[20px]">{doseText(dose, format)}</strong>

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parse } from '../../core/faults/zodFaults';
 import { GOOD_KINDS, type Good, goodSchema } from '../../files/shelf';
-import { goodOf, USUAL_MEASURE, type Words, wordsOf } from './goodForm';
+import type { Words } from '../common/asking';
+import { goodFields, goodOf, USUAL_MEASURE, wordsOf } from './goodForm';
 
 const plain = { lot: 'L 1', opened: '2026-09-03', condition: 'good', allergens: '', price: 4.5 } as const;
 /** One of each kind, and each way a coagulant or a culture may be known. */
@@ -87,6 +88,24 @@ describe('a good in its form', () => {
     if (!result.ok) throw new Error(result.faults.map((fault) => fault.path).join());
     expect(result.value).toMatchObject({ kind, name: 'Something', condition: 'good', opened: null });
     expect(faults({ ...words, name: '  ' })).toEqual(['name']);
+  });
+
+  it('every number that cannot be is answered at a field that is asked for, whatever it is known by', () => {
+    const shapes = fc.record({
+      kind: fc.constantFrom(...GOOD_KINDS),
+      measure: fc.constantFrom('g', 'mL', 'tablets', 'sachets'),
+      form: fc.constantFrom('liquid', 'tablet', 'powder'),
+      knownBy: fc.constantFrom('strength', 'label'),
+      cultureForm: fc.constantFrom('freeze-dried', 'liquid', 'saved'),
+      acidKind: fc.constantFrom('citric', 'vinegar', 'lemon', 'lactic'),
+    });
+    fc.assert(
+      fc.property(shapes, (shape) => {
+        const asked = goodFields(fresh(shape));
+        for (const { key, kind, path = key } of asked)
+          if (kind === 'number') expect(faults(fresh({ ...shape, [key]: '-7e9' }))).toEqual([path]);
+      }),
+    );
   });
 
   it('says only what its kind has: no coagulant with a culture, no acid with salt', () => {

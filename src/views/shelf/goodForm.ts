@@ -1,7 +1,7 @@
+import { ACID_KINDS, ACIDS } from '../../core/acid/acids';
 import { readNumber } from '../../core/units/numbers';
-import type { Good, GoodKind } from '../../files/shelf';
-
-export type Words = Record<string, string>;
+import { CONDITIONS, GOOD_KINDS, GOOD_MEASURES, type Good, type GoodKind } from '../../files/shelf';
+import type { Asked, Words } from '../common/asking';
 
 /** What a kind of good is counted in as a rule. */
 export const USUAL_MEASURE: Record<GoodKind, Good['measure']> = {
@@ -47,6 +47,83 @@ export function wordsOf(good: Good | undefined): Words {
 
 const IMCU_FIELD = { liquid: 'imcuPerMl', tablet: 'imcuEach', powder: 'imcuPerG' } as const;
 export const PER = { liquid: 'mL', tablet: 'tablet', powder: 'g' } as const;
+
+const number = (key: string, label: string, unit: string, path?: string): Asked => ({
+  key,
+  label,
+  kind: 'number',
+  unit,
+  ...(path !== undefined && { path }),
+});
+const choice = (key: string, label: string, options: Asked['options'] = []): Asked => ({
+  key,
+  label,
+  kind: 'choice',
+  options,
+});
+
+/** What a good is asked for: what it is first, then what matters for one of its kind. */
+export function goodFields(w: Words): readonly Asked[] {
+  const form = w.form as keyof typeof IMCU_FIELD;
+  const per = PER[form];
+  const label = w.measure === 'sachets' ? 'labelLitresPerSachet' : 'labelLitresPerGram';
+  return [
+    choice('kind', 'It is', GOOD_KINDS),
+    { key: 'name', label: 'Name', kind: 'text' },
+    ...(w.kind === 'acid'
+      ? [
+          choice(
+            'acidKind',
+            'Acid',
+            ACID_KINDS.map((value) => ({ value, text: ACIDS[value].name })),
+          ),
+          ...(w.acidKind === 'vinegar' || w.acidKind === 'lactic'
+            ? [number('strengthPct', 'Strength', '%', 'acid.strengthPct')]
+            : []),
+        ]
+      : []),
+    ...(w.kind === 'coagulant'
+      ? [
+          choice('form', 'Form', Object.keys(PER)),
+          choice('origin', 'From', ['animal', 'microbial', 'vegetable']),
+          choice('knownBy', 'Known by', [
+            { value: 'strength', text: 'its strength' },
+            { value: 'label', text: 'what it sets' },
+          ]),
+          ...(w.knownBy === 'strength'
+            ? [number('imcu', 'Strength', `IMCU/${per}`, `coagulant.${IMCU_FIELD[form]}`)]
+            : [
+                number('setsLitres', `1 ${per} sets`, 'L', 'coagulant.setsLitres'),
+                number('inMin', 'in', 'min', 'coagulant.inMin'),
+                number('atC', 'at', '°C', 'coagulant.atC'),
+              ]),
+        ]
+      : []),
+    ...(w.kind === 'culture'
+      ? [
+          choice('cultureForm', 'Form', ['freeze-dried', 'liquid', 'saved']),
+          w.cultureForm === 'freeze-dried'
+            ? number(
+                'labelLitres',
+                w.measure === 'sachets' ? 'A sachet is for' : 'A gram is for',
+                'L',
+                `culture.${label}`,
+              )
+            : number('percent', 'Of the milk', '%', 'culture.percent'),
+          ...(w.cultureForm === 'saved'
+            ? [number('generation', 'Generation', '', 'culture.generation')]
+            : []),
+        ]
+      : []),
+    { key: 'lot', label: 'Lot', kind: 'text' },
+    { key: 'opened', label: 'Opened', kind: 'day' },
+    number('amount', 'How much', w.measure ?? ''),
+    choice('measure', 'Counted in', GOOD_MEASURES),
+    choice('condition', 'Condition', CONDITIONS),
+    { key: 'allergens', label: 'Allergens', kind: 'text' },
+    number('price', 'Price', 'a kg, L or piece'),
+  ];
+}
 
 /** The good a form stands for, unread; a field that holds no number goes in as it was typed, so that its fault names it. */
 export function goodOf(w: Words, id: string): unknown {

@@ -1,0 +1,25 @@
+import { z } from 'zod';
+import { bounded, boundedBy } from '../core/faults/bounds';
+import { SPECIES, TREATMENTS } from '../core/milk/species';
+import { named } from './named';
+
+/**
+ * A milk the kitchen knows by name: a lot that came on a day, or one that always comes. Protein is true protein, % by
+ * mass; pH is null where nobody measured it.
+ */
+export const knownMilkSchema = z.strictObject({
+  ...named,
+  farm: z.string().max(120).optional(),
+  species: z.enum(SPECIES),
+  fatPct: bounded('fatPct'),
+  proteinPct: bounded('proteinPct'),
+  treatment: z.enum(TREATMENTS),
+  homogenised: z.boolean(),
+  pH: bounded('milkPH').nullable(),
+  startC: bounded('startC'),
+  pricePerLitre: bounded('price').nullable(),
+  /** How much of it came, and the day it did; left out where nobody counts. */
+  litres: boundedBy(0, 100_000, 'L').nullable().optional(),
+  day: z.string().max(10).nullable().optional(),
+});
+export type KnownMilk = z.infer<typeof knownMilkSchema>;

@@ -1,0 +1,101 @@
+import { type ReactNode, useState } from 'react';
+import type { z } from 'zod';
+import type { Fault } from '../../core/faults/fault';
+import { parse } from '../../core/faults/zodFaults';
+import { FIELD_UNITS } from '../../core/units/format';
+import { useFormat } from '../../store/hooks';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Select } from '../../ui/parts/Select';
+import { Sheet } from '../../ui/parts/Sheet';
+import { SheetForm } from '../../ui/parts/SheetForm';
+import { TextLine } from '../../ui/parts/TextLine';
+import type { Asked, Words } from './asking';
+import { faultText } from './faultText';
+
+/** A sheet that asks for a thing field by field; what cannot be is answered beside its field, and stays to be mended. */
+export function AskSheet<T>({
+  title,
+  trigger,
+  fields,
+  schema,
+  words: begin,
+  read,
+  keep,
+  brings,
+}: {
+  title: string;
+  trigger: ReactNode;
+  /** What is asked; it may hang on what stands there already. */
+  fields: readonly Asked[] | ((words: Words) => readonly Asked[]);
+  schema: z.ZodType<T>;
+  /** What stands in the fields when it is opened. */
+  words(): Words;
+  /** The thing they stand for, unread. */
+  read(words: Words): unknown;
+  keep(thing: T): void;
+  /** What else an answer brings with it. */
+  brings?: (key: string, value: string) => Words;
+}) {
+  const format = useFormat();
+  const [open, setOpen] = useState(false);
+  const [words, setWords] = useState<Words>(begin);
+  const [faults, setFaults] = useState<Fault[]>([]);
+  const set = (key: string) => (value: string) =>
+    setWords((was) => ({ ...was, [key]: value, ...brings?.(key, value) }));
+  const asked = typeof fields === 'function' ? fields(words) : fields;
+  const submit = () => {
+    const result = parse<T>(schema, read(words));
+    if (!result.ok) {
+      setFaults(result.faults);
+      return;
+    }
+    keep(result.value);
+    setOpen(false);
+  };
+  return (
+    <Sheet
+      title={title}
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        if (next) {
+          setWords(begin());
+          setFaults([]);
+        }
+      }}
+      trigger={trigger}
+    >
+      <SheetForm submit={submit} leave={() => setOpen(false)}>
+        {asked.map(({ key, path = key, label, kind, quantity = 'plain', unit, options = [] }) => {
+          const fault = faults.find((one) => one.path === path);
+          return (
+            <div key={key}>
+              {kind === 'choice' ? (
+                <Select
+                  label={label}
+                  value={words[key] ?? ''}
+                  options={options.map((one) => (typeof one === 'string' ? { value: one, text: one } : one))}
+                  onChange={set(key)}
+                />
+              ) : (
+                <TextLine
+                  label={label}
+                  type={kind === 'day' ? 'date' : 'text'}
+                  unit={unit ?? FIELD_UNITS[quantity].unit(format.units)}
+                  value={words[key] ?? ''}
+                  onChange={set(key)}
+                />
+              )}
+              {fault && <FaultText>{faultText(fault, format, quantity, unit)}</FaultText>}
+            </div>
+          );
+        })}
+        {faults
+          .filter((fault) => !asked.some(({ key, path = key }) => path === fault.path))
+          .map((fault) => (
+            <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
+          ))}
+      </SheetForm>
+    </Sheet>
+  );
+}

@@ -1,0 +1,55 @@
+import { crudeProteinPct, SPECIES, type Species, TREATMENTS, trueProteinPct } from '../../core/milk/species';
+import type { Format } from '../../core/units/format';
+import type { KnownMilk } from '../../files/milk';
+import { type Asked, thingOf, type Words, wordsOf } from '../common/asking';
+import { TREATMENT_WORDS } from '../common/milkWords';
+
+/** What a lot of milk is asked for; its protein by the basis the kitchen's tests have. */
+export const milkFields = (crude: boolean): readonly Asked[] => [
+  { key: 'name', label: 'Name', kind: 'text' },
+  { key: 'farm', label: 'Farm', kind: 'text' },
+  { key: 'day', label: 'Came on', kind: 'day' },
+  { key: 'litres', label: 'How much came', kind: 'number', quantity: 'volume' },
+  { key: 'species', label: 'Milk of', kind: 'choice', options: SPECIES },
+  { key: 'fatPct', label: 'Fat', kind: 'number', unit: '%' },
+  { key: 'proteinPct', label: crude ? 'Protein, as labelled' : 'True protein', kind: 'number', unit: '%' },
+  { key: 'pH', label: 'pH, if measured', kind: 'number' },
+  {
+    key: 'treatment',
+    label: 'Treated',
+    kind: 'choice',
+    options: TREATMENTS.map((value) => ({ value, text: TREATMENT_WORDS[value] })),
+  },
+  {
+    key: 'homogenised',
+    label: 'Fat globules',
+    kind: 'choice',
+    options: [
+      { value: 'false', text: 'cream rises' },
+      { value: 'true', text: 'homogenised' },
+    ],
+  },
+  { key: 'startC', label: 'Comes at', kind: 'number', quantity: 'temperature' },
+  { key: 'pricePerLitre', label: 'Price a litre', kind: 'number' },
+];
+
+/** A lot of milk as it stands in its form. */
+export const milkWords = (milk: KnownMilk, crude: boolean, format: Format): Words =>
+  wordsOf(
+    milkFields(crude),
+    { ...milk, proteinPct: crude ? crudeProteinPct(milk.proteinPct, milk.species) : milk.proteinPct },
+    format,
+  );
+
+/** The lot of milk a form stands for, unread. */
+export function milkOf(words: Words, id: string, crude: boolean, format: Format): unknown {
+  const { proteinPct, homogenised, ...plain } = thingOf(milkFields(crude), words, id, format);
+  return {
+    ...plain,
+    proteinPct:
+      crude && typeof proteinPct === 'number'
+        ? trueProteinPct(proteinPct, words.species as Species)
+        : proteinPct,
+    homogenised: homogenised === 'true',
+  };
+}
