@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { ACID_KINDS } from '../core/acid/acids';
+import { CULTURE_GROUPS } from '../core/culture/groups';
 import { bounded, boundedBy } from '../core/faults/bounds';
 import { coagulantSchema } from '../plan/brief/schema';
 import { named } from './named';
@@ -9,6 +10,9 @@ export type GoodKind = (typeof GOOD_KINDS)[number];
 
 /** How a good is counted: grams, millilitres, or by the piece. */
 export const GOOD_MEASURES = ['g', 'mL', 'tablets', 'sachets'] as const;
+
+/** The strain groups a culture may be of. */
+export const STRAINS = [...CULTURE_GROUPS, 'mesophilic+thermophilic'] as const;
 
 export const CONDITIONS = ['good', 'clumped', 'out of date'] as const;
 const DAY = /^\d{4}-\d{2}-\d{2}$/;
@@ -35,6 +39,8 @@ export const goodSchema = z.strictObject({
   culture: z
     .strictObject({
       form: z.enum(['freeze-dried', 'liquid', 'saved']),
+      /** Its strain groups, one or two joined by a plus; left out where nobody said. */
+      strains: z.enum(STRAINS).optional(),
       labelLitresPerGram: boundedBy(0.1, 100_000, 'L/g').optional(),
       labelLitresPerSachet: boundedBy(0.1, 100_000, 'L').optional(),
       percent: boundedBy(0.05, 20, '%').optional(),

@@ -114,11 +114,11 @@ export const numberOf = (value: number | { option: string }, options: OptionValu
 
 /** Strain groups that the option `cultureGroup` may name, one or two at once. */
 export const groupsOf = (options: OptionValues): CultureGroup[] =>
-  CULTURE_GROUPS.filter((group) =>
-    String(options.cultureGroup ?? '')
-      .split('+')
-      .includes(group),
-  );
+  groupsIn(String(options.cultureGroup ?? ''));
+
+/** Strain groups by name, joined by a plus. */
+export const groupsIn = (names: string): CultureGroup[] =>
+  CULTURE_GROUPS.filter((group) => names.split('+').includes(group));
 
 /** Every option can be what it usually is, and what the make names outside its stages is there. */
 function checkOptions(

@@ -64,7 +64,7 @@ export const GOODS: Good[] = [
     amount: 6,
     measure: 'sachets',
     price: 2.2,
-    culture: { form: 'freeze-dried', labelLitresPerSachet: 50 },
+    culture: { form: 'freeze-dried', strains: 'mesophilic', labelLitresPerSachet: 50 },
   },
   {
     ...plain,
@@ -76,7 +76,7 @@ export const GOODS: Good[] = [
     amount: 300,
     measure: 'mL',
     allergens: 'milk',
-    culture: { form: 'saved', percent: 2, generation: 4 },
+    culture: { form: 'saved', strains: 'yogurt', percent: 2, generation: 4 },
   },
   {
     ...plain,
@@ -88,7 +88,7 @@ export const GOODS: Good[] = [
     amount: 1,
     measure: 'sachets',
     condition: 'clumped',
-    culture: { form: 'freeze-dried', labelLitresPerSachet: 50 },
+    culture: { form: 'freeze-dried', strains: 'aromatic', labelLitresPerSachet: 50 },
   },
   {
     ...plain,

@@ -1,8 +1,10 @@
 import { differenceInDays, parseISO } from 'date-fns';
 import { strengthLeft } from '../../core/coagulant/strength';
+import type { CultureGroup } from '../../core/culture/groups';
 import type { KnownMilk } from '../../files/milk';
 import type { Good, GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';
+import { groupsIn, groupsOf } from '../../makes/method';
 import type { Plan } from '../../plan/schema';
 import { gramsPerMeasure, leftOf, litresLeft, type Taken } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
@@ -148,6 +150,19 @@ export interface Wanting {
   haveGrams: number;
 }
 
+/** Strain groups a plan wants that none of these cultures has; a culture whose strains nobody said may have any. */
+export function strainsLacking(plan: Plan, cultures: readonly Good[]): CultureGroup[] {
+  if (!plan.brief.culture) return [];
+  if (cultures.some(({ culture }) => culture?.strains === undefined)) return [];
+  const had = cultures.flatMap(({ culture }) => groupsIn(culture?.strains ?? ''));
+  return groupsOf(plan.brief.options ?? {}).filter((group) => !had.includes(group));
+}
+
+const sharesStrains = (plan: Plan, good: Good): boolean => {
+  const wanted = groupsOf(plan.brief.options ?? {});
+  return strainsLacking(plan, [good]).length < Math.max(1, wanted.length);
+};
+
 /** What a plan lacks, shelf and running makes considered; a good that is not usable counts for nothing. */
 export function wantingFor(plan: Plan, goods: readonly Good[], makes: readonly MakeState[]): Wanting[] {
   return plan.doses.flatMap((dose) => {
@@ -157,8 +172,11 @@ export function wantingFor(plan: Plan, goods: readonly Good[], makes: readonly M
       (good) =>
         good.kind === kind &&
         usable(good) &&
-        (dose.id !== 'acid' || good.acid?.kind === plan.brief.acid?.kind),
+        (dose.id !== 'acid' || good.acid?.kind === plan.brief.acid?.kind) &&
+        (dose.id !== 'culture' || sharesStrains(plan, good)),
     );
+    if (dose.id === 'culture' && strainsLacking(plan, fitting).length > 0)
+      return [{ ingredient: dose.ingredient, dose, haveGrams: 0 }];
     const haveGrams = fitting.reduce((sum, good) => {
       const left = leftOf(good, makes);
       return left === null

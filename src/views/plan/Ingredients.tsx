@@ -12,7 +12,7 @@ import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
 import { STRENGTH_FIELD } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { draftWith, goodChosen, goodKindOf, usable } from '../common/goods';
+import { draftWith, goodChosen, goodKindOf, strainsLacking, usable } from '../common/goods';
 import { DraftNumber } from './DraftNumber';
 
 interface PartProps {
@@ -208,6 +208,20 @@ function CulturePart({ draft, faults, change }: PartProps) {
   );
 }
 
+/** A culture off the shelf that lacks a strain this make wants says so. */
+function OtherStrains({ plan }: { plan: Plan | null }) {
+  const chosen = useAppSelector((state) =>
+    state.data.goods.find((good) => good.id === state.draft.goods.culture),
+  );
+  const lacking = plan && chosen ? strainsLacking(plan, [chosen]) : [];
+  if (lacking.length === 0) return null;
+  return (
+    <p className="text-sm font-medium">
+      {chosen?.name} has no {lacking.join(', no ')} strains: this plan reckons as if it had.
+    </p>
+  );
+}
+
 function CreamPart({ draft, faults, change, method }: PartProps & { method: Method }) {
   const format = useFormat();
   const usual = method.usual.creamPerLitre;
@@ -258,6 +272,7 @@ export function Ingredients({
         <div className="stitch space-y-2 pt-3">
           <FromShelf kind="culture" />
           <CulturePart {...part} />
+          <OtherStrains plan={plan} />
         </div>
       )}
       {method.coagulant !== null && (

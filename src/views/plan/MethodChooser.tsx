@@ -4,7 +4,7 @@ import { useMemo, useState } from 'react';
 import { methodById } from '../../makes';
 import { useFormat, useNow } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { hoursText } from '../common/times';
 import { type Becoming, becomings, SHELVES } from './becomings';
@@ -36,10 +36,20 @@ function Shelves({ onChosen }: { onChosen(): void }) {
   const draft = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
   const format = useFormat();
+  const goods = useAppSelector((state) => state.data.goods);
+  const makes = useAppSelector(selectMakes);
   const now = useNow(60_000);
   const all = useMemo(
-    () => becomings(draft, kitchen, format, formatDate(now, "yyyy-MM-dd'T'HH:mm"), now),
-    [draft, kitchen, format, now],
+    () =>
+      becomings(
+        draft,
+        kitchen,
+        { goods, makes: makes.map(({ state }) => state) },
+        format,
+        formatDate(now, "yyyy-MM-dd'T'HH:mm"),
+        now,
+      ),
+    [draft, kitchen, goods, makes, format, now],
   );
   const choose = (method: string) => {
     if (method === '') return;

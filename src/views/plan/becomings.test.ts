@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
+import type { Good } from '../../files/shelf';
 import { METHODS, setOwnMethods } from '../../makes';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
@@ -7,12 +8,11 @@ import { becomings } from './becomings';
 
 const WALL = '2026-11-26T09:00';
 const NOW = new Date('2026-11-26T09:00:00').getTime();
-const all = (change: Partial<Draft> = {}, kitchen = USUAL_KITCHEN) =>
+const all = (change: Partial<Draft> = {}, kitchen = USUAL_KITCHEN, goods: Good[] = []) =>
   new Map(
-    becomings({ ...FIRST_DRAFT, ...change }, kitchen, formatter(METRIC), WALL, NOW).map((one) => [
-      one.method.id,
-      one,
-    ]),
+    becomings({ ...FIRST_DRAFT, ...change }, kitchen, { goods, makes: [] }, formatter(METRIC), WALL, NOW).map(
+      (one) => [one.method.id, one],
+    ),
   );
 
 describe('what the milk could become', () => {
@@ -42,6 +42,47 @@ describe('what the milk could become', () => {
     const tonight = all({ when: 'readyBy', moment: '2026-11-26T12:00' });
     expect(tonight.get('goat-lactic')?.against.join()).toMatch(/would have had to start/);
     expect(tonight.get('whole-milk-ricotta')?.against).toEqual([]);
+  });
+
+  it('says what the shelf does not have, or not enough of, where a shelf is kept', () => {
+    const plain = { lot: '', opened: null, condition: 'good', allergens: '', price: null } as const;
+    const jar: Good = {
+      ...plain,
+      id: 'jar',
+      kind: 'acid',
+      name: 'Jar',
+      amount: 900,
+      measure: 'g',
+      acid: { kind: 'citric', strengthPct: null },
+    };
+    const packet: Good = {
+      ...plain,
+      id: 'packet',
+      kind: 'culture',
+      name: 'Packet',
+      amount: 5,
+      measure: 'sachets',
+      culture: { form: 'freeze-dried', strains: 'mesophilic', labelLitresPerSachet: 50 },
+    };
+    const against = (id: string, goods: Good[]) =>
+      all({}, USUAL_KITCHEN, goods).get(id)?.against.join('; ') ?? '';
+    expect(against('paneer', [])).toBe('');
+    expect(against('paneer', [jar])).toBe('');
+    expect(against('paneer', [{ ...jar, amount: 1 }])).toMatch(/not enough left: citric acid/);
+    expect(against('paneer', [packet])).toMatch(/not on the shelf: citric acid/);
+    expect(against('goat-lactic', [packet])).toMatch(/not on the shelf: [^;]*coagulant/);
+    expect(against('goat-lactic', [packet])).not.toMatch(/culture/);
+    // Yogurt's strains, and a second one beside the first, are not in that packet.
+    expect(against('skyr', [packet])).toMatch(/not on the shelf: [^;]*yogurt culture/);
+    expect(against('cultured-stretched', [packet])).toMatch(/mesophilic and thermophilic culture/);
+    const both: Good = {
+      ...packet,
+      id: 'both',
+      culture: { ...packet.culture, form: 'freeze-dried', strains: 'thermophilic' },
+    };
+    expect(against('cultured-stretched', [packet, both])).not.toMatch(/culture/);
+    const unsaid: Good = { ...packet, culture: { form: 'freeze-dried', labelLitresPerSachet: 50 } };
+    expect(against('skyr', [unsaid])).not.toMatch(/culture/);
   });
 
   it('knows the hours when nobody is there, over midnight and within the day', () => {

@@ -1,13 +1,16 @@
 import type { Format } from '../../core/units/format';
 import type { Kitchen } from '../../files/kitchen';
+import type { Good } from '../../files/shelf';
 import { allMethods } from '../../makes';
-import type { Family, Method } from '../../makes/method';
+import { type Family, groupsOf, type Method } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
-import type { Plan } from '../../plan/schema';
+import type { Dose, Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
+import type { MakeState } from '../../run/state';
 import type { Draft } from '../../store/slices/draft';
 import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
+import { type Wanting, wantingFor } from '../common/goods';
 import { unattended } from '../common/hours';
 import { clockText, momentText } from '../common/times';
 import { timesOf } from './planTimes';
@@ -54,10 +57,34 @@ function objections(method: Method, plan: Plan, draft: Draft, kitchen: Kitchen, 
   return found;
 }
 
-/** Every make of the milk that stands in the form. */
+/** What stands on the shelf, and the makes that have taken from it. */
+export interface Shelved {
+  goods: readonly Good[];
+  makes: readonly MakeState[];
+}
+
+/** What makes a cheese what it is; salt and calcium are found in any kitchen or can be done without. */
+const MATTERS: readonly Dose['id'][] = ['acid', 'coagulant', 'culture'];
+
+/** What a plan wants that the shelf does not have; nothing where no shelf is kept. */
+function lacking(plan: Plan, { goods, makes }: Shelved): string[] {
+  if (goods.length === 0) return [];
+  const wanting = wantingFor(plan, goods, makes).filter(({ dose }) => MATTERS.includes(dose.id));
+  const named = ({ dose, ingredient }: Wanting) =>
+    dose.id === 'culture' ? `${groupsOf(plan.brief.options ?? {}).join(' and ')} culture` : ingredient;
+  const none = wanting.filter(({ haveGrams }) => haveGrams === 0).map(named);
+  const few = wanting.filter(({ haveGrams }) => haveGrams > 0).map(named);
+  return [
+    ...(none.length > 0 ? [`not on the shelf: ${none.join(', ')}`] : []),
+    ...(few.length > 0 ? [`not enough left: ${few.join(', ')}`] : []),
+  ];
+}
+
+/** Every make of the milk that stands in the form, with what is on the shelf. */
 export function becomings(
   draft: Draft,
   kitchen: Kitchen,
+  shelved: Shelved,
   format: Format,
   nowWall: string,
   now: number,
@@ -67,7 +94,11 @@ export function becomings(
     const planned = brief && planBrief(brief, { spread: false });
     if (planned?.ok) {
       const { plan } = planned.value;
-      return { method, plan, against: objections(method, plan, draft, kitchen, now) };
+      return {
+        method,
+        plan,
+        against: [...objections(method, plan, draft, kitchen, now), ...lacking(plan, shelved)],
+      };
     }
     const fault = (planned && !planned.ok ? planned.faults : faults)[0];
     return { method, plan: null, against: fault ? [faultText(fault, format)] : [] };

@@ -1,6 +1,6 @@
 import { ACID_KINDS, ACIDS } from '../../core/acid/acids';
 import { readNumber } from '../../core/units/numbers';
-import { CONDITIONS, GOOD_KINDS, GOOD_MEASURES, type Good, type GoodKind } from '../../files/shelf';
+import { CONDITIONS, GOOD_KINDS, GOOD_MEASURES, type Good, type GoodKind, STRAINS } from '../../files/shelf';
 import type { Asked, Words } from '../common/asking';
 
 /** What a kind of good is counted in as a rule. */
@@ -40,6 +40,7 @@ export function wordsOf(good: Good | undefined): Words {
     origin: good?.origin ?? 'microbial',
     cultureForm: culture?.form ?? 'freeze-dried',
     labelLitres: shown(culture?.labelLitresPerSachet ?? culture?.labelLitresPerGram ?? 50),
+    strains: culture?.strains ?? '',
     percent: shown(culture?.percent ?? 1.5),
     generation: shown(culture?.generation ?? 1),
   };
@@ -101,6 +102,10 @@ export function goodFields(w: Words): readonly Asked[] {
       : []),
     ...(w.kind === 'culture'
       ? [
+          choice('strains', 'Strains', [
+            { value: '', text: 'not said' },
+            ...STRAINS.map((value) => ({ value, text: value.replace('+', ' with ') })),
+          ]),
           choice('cultureForm', 'Form', ['freeze-dried', 'liquid', 'saved']),
           w.cultureForm === 'freeze-dried'
             ? number(
@@ -128,6 +133,7 @@ export function goodFields(w: Words): readonly Asked[] {
 /** The good a form stands for, unread; a field that holds no number goes in as it was typed, so that its fault names it. */
 export function goodOf(w: Words, id: string): unknown {
   const number = (key: string) => readNumber(w[key] ?? '') ?? w[key];
+  const strains = w.strains ? { strains: w.strains } : {};
   const orNull = (key: string) => ((w[key] ?? '').trim() === '' ? null : number(key));
   const form = w.form as keyof typeof IMCU_FIELD;
   return {
@@ -159,11 +165,13 @@ export function goodOf(w: Words, id: string): unknown {
       culture:
         w.cultureForm === 'freeze-dried'
           ? {
+              ...strains,
               form: 'freeze-dried',
               [w.measure === 'sachets' ? 'labelLitresPerSachet' : 'labelLitresPerGram']:
                 number('labelLitres'),
             }
           : {
+              ...strains,
               form: w.cultureForm,
               percent: number('percent'),
               ...(w.cultureForm === 'saved' && { generation: number('generation') }),
