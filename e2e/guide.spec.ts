@@ -189,6 +189,13 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await expect(after).toContainText('Cold through, 45');
   await after.getByRole('button', { name: 'Pots and cloths are clean' }).click();
   await expect(after).toContainText('Pots and cloths clean');
+  const whey = after.getByLabel(/of whey to$/);
+  await whey.selectOption('poured away');
+  await expect(after).toContainText('Never into a stream, pond or canal');
+  await whey.selectOption('animals');
+  await expect(after).not.toContainText('canal');
+  await page.reload();
+  await expect(whey).toHaveValue('animals');
   const photos = page.getByRole('region', { name: 'Photos' });
   await photos.getByLabel('Put a photo in').setInputFiles({
     name: 'note.txt',

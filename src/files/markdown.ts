@@ -3,6 +3,7 @@ import { isoUtc } from '../core/units/wallTime';
 import { methodById } from '../makes';
 import type { Plan } from '../plan/schema';
 import { reviewOf } from '../run/review';
+import { lotsOf } from '../run/shelf';
 import type { MakeState } from '../run/state';
 
 const f = formatter(METRIC);
@@ -86,8 +87,10 @@ export function makeMarkdown(state: MakeState): string {
     '',
     `- Make: ${methodById(state.plan.method)?.title ?? state.plan.method}`,
     `- Milk: ${f.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName === '' ? '' : ` of ${quoted(state.milkName)}`}`,
+    ...lotsOf(state).map((lot) => `- Of: ${quoted(lot)}`),
     `- Planned: ${f.kg(review.plannedKg.likely)}`,
     `- Weighed: ${review.weighedKg === null ? 'not' : f.kg(review.weighedKg)}`,
+    ...(state.wheyUse ? [`- Whey: ${state.wheyUse}`] : []),
     '',
     '## What happened (UTC)',
     '',

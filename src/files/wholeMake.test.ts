@@ -23,6 +23,8 @@ const happenings: NewEvent[] = [
     parameters,
     modelVersion: MODEL_VERSION,
     pot: { id: 'p', name: 'blue pot', carryOverC: 0.6 },
+    milks: [{ id: 'm', name: 'Sallow Reach cows', day: '2026-11-25', litres: 10 }],
+    taken: [{ goodId: 'g', dose: 'coagulant', name: 'Bottle', lot: 'B 12', grams: 3 }],
   },
   { type: 'done', stage: plan.stages[0]?.id ?? '' },
   { type: 'skipped', stage: plan.stages[1]?.id ?? '' },
@@ -49,6 +51,7 @@ const happenings: NewEvent[] = [
   { type: 'note', text: 'smells of hay' },
   { type: 'finished', weighedKg: 0.45 },
   { type: 'ticked', what: 'cooled' },
+  { type: 'whey-used', use: 'animals' },
   { type: 'tasted', score: 4, text: 'squeaks' },
 ];
 const make = {
@@ -90,6 +93,9 @@ describe('a make in which everything happened', () => {
       '2 readings of a logger from here on',
       'the bowl stopped',
       'tried: clean',
+      '- Of: Sallow Reach cows 2026-11-25',
+      '- Of: Bottle B 12',
+      '- Whey: animals',
       'went wrong: It got too hot. Cool it.',
       'curd parted, 50 % stayed',
       'smells of hay',
@@ -116,6 +122,7 @@ describe('a make in which everything happened', () => {
       { type: 'corrected', target: 0, value: 3 },
       { type: 'split', share: 1.5, otherId: 'x', ...half },
       { type: 'ticked', what: 'eaten' },
+      { type: 'whey-used', use: 'the canal' },
       { type: 'imported', name: 'x', readings: [] },
     ]) {
       const read = wrong(event);

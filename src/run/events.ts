@@ -14,6 +14,18 @@ export type HandTest = (typeof HAND_TESTS)[number];
 export const TICKS = ['cooled', 'cleaned'] as const;
 export type Tick = (typeof TICKS)[number];
 
+/** What whey is good for, and what becomes of the rest. */
+export const WHEY_USES = [
+  'ricotta',
+  'brine or stretching',
+  'bread and soup',
+  'drinks',
+  'animals',
+  'the garden',
+  'poured away',
+] as const;
+export type WheyUse = (typeof WHEY_USES)[number];
+
 /** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
 const stamped = { seq: z.int().min(0), at: z.number() };
 const text = z.string().max(4000);
@@ -135,6 +147,8 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),
   /** After the make: the cheese is cold, the tools are clean. */
   z.strictObject({ ...stamped, type: z.literal('ticked'), what: z.enum(TICKS) }),
+  /** What its whey was used for. */
+  z.strictObject({ ...stamped, type: z.literal('whey-used'), use: z.enum(WHEY_USES) }),
   z.strictObject({ ...stamped, type: z.literal('tasted'), score: z.int().min(1).max(5), text }),
   z.strictObject({ ...stamped, type: z.literal('abandoned'), reason: text }),
 ]);

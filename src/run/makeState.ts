@@ -1,6 +1,6 @@
 import { stageKind } from '../makes/kinds';
 import type { Plan, PlanStage } from '../plan/schema';
-import type { HandTest, MakeEvent, Started, Tick, WheyLook } from './events';
+import type { HandTest, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
 
 export interface Reading {
   /** Its place in the log; null where it came with a file. */
@@ -55,6 +55,7 @@ export interface MakeState {
   notes: { at: number; text: string }[];
   /** When it was cold, and the tools clean; null until then. */
   ticks: Record<Tick, number | null>;
+  wheyUse: WheyUse | null;
   tastings: { at: number; score: number; text: string }[];
   weighedKg: number | null;
   finishedAt: number | null;

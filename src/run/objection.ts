@@ -32,6 +32,7 @@ export function objection(state: MakeState, event: NewEvent): string | null {
   if (event.type === 'tasted' || event.type === 'undone' || event.type === 'handed') return null;
   if (event.type === 'imported') return null;
   if (event.type === 'ticked') return state.ticks[event.what] === null ? null : 'That is noted already.';
+  if (event.type === 'whey-used') return state.wheyUse === event.use ? 'That is noted already.' : null;
   if (event.type === 'corrected')
     return readingAt(state, event.target) ? null : 'There is no such reading to put right.';
   if (isOver(state)) return 'This make is over.';

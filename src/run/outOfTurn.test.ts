@@ -6,7 +6,7 @@ import { basic, planned as plannedOf } from '../plan/fixtures/briefs';
 import { scaledBy } from '../plan/larger';
 import { MODEL_VERSION } from '../plan/plan';
 import { alarmsOf } from './alarms';
-import { eventSchema, type MakeEvent, type NewEvent, type Started } from './events';
+import { eventSchema, type MakeEvent, type NewEvent, type Started, type WheyUse } from './events';
 import { remedyFor } from './mishaps';
 import { momentOf } from './moment';
 import { objection } from './objection';
@@ -208,6 +208,20 @@ describe('after the make', () => {
     expect(objection(ticked, { type: 'ticked', what: 'cooled' })).toMatch(/already/);
     expect(objection(ticked, { type: 'ticked', what: 'cleaned' })).toBeNull();
     expect(ticked.undoable?.type).toBe('finished');
+  });
+
+  it('what the whey went to can be said again otherwise, and not twice the same', () => {
+    const over: [number, NewEvent][] = [[30, { type: 'finished', weighedKg: 1 }]];
+    const used = (...uses: WheyUse[]) =>
+      stateOf(
+        log(started(), ...over, ...uses.map((use): [number, NewEvent] => [1, { type: 'whey-used', use }])),
+      );
+    expect(used().wheyUse).toBeNull();
+    expect(used('animals').wheyUse).toBe('animals');
+    expect(used('animals', 'ricotta').wheyUse).toBe('ricotta');
+    expect(objection(used('ricotta'), { type: 'whey-used', use: 'ricotta' })).toMatch(/already/);
+    expect(objection(used('ricotta'), { type: 'whey-used', use: 'poured away' })).toBeNull();
+    expect(used('ricotta').undoable?.type).toBe('finished');
   });
 });
 

@@ -74,3 +74,9 @@ export const madeWith = (id: string, makes: readonly MakeState[]): MakeState[] =
       (state) => state.taken.some((one) => one.goodId === id) || state.milks.some((one) => one.id === id),
     )
     .sort((a, b) => b.startedAt - a.startedAt);
+
+/** What went into a make by lot, as a label says it: milk by the day it came, the rest by lot number. */
+export const lotsOf = (state: Pick<MakeState, 'milks' | 'taken'>): string[] => [
+  ...state.milks.map(({ name, day }) => (day === '' ? name : `${name} ${day}`)),
+  ...state.taken.filter((one) => one.lot !== '').map((one) => `${one.name} ${one.lot}`),
+];

@@ -12,6 +12,7 @@ const KEPT: readonly MakeEvent['type'][] = [
   'advised',
   'tasted',
   'ticked',
+  'whey-used',
   'split',
   'handed',
   'received',
@@ -51,6 +52,7 @@ function begin(event: Started): MakeState {
     acid: [],
     notes: [],
     ticks: { cooled: null, cleaned: null },
+    wheyUse: null,
     tastings: [],
     weighedKg: null,
     finishedAt: null,
@@ -164,6 +166,9 @@ function apply(state: MakeState, event: MakeEvent) {
       break;
     case 'ticked':
       state.ticks[event.what] = event.at;
+      break;
+    case 'whey-used':
+      state.wheyUse = event.use;
       break;
     case 'tasted':
       state.tastings.push({ at: event.at, score: event.score, text: event.text });

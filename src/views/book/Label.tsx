@@ -3,15 +3,16 @@ import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
 import { methodById } from '../../makes';
 import { tellingOf, wheyCooked } from '../../plan/telling';
+import { lotsOf } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
 import { tastingsAt } from '../../run/taste';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { lotsOf } from '../common/goods';
 import { momentText } from '../common/times';
 import { Ticks } from './Ticks';
+import { WheyWent } from './WheyWent';
 
 const day = (ms: Parameters<typeof formatDate>[0]) => formatDate(ms, 'd MMM yyyy');
 
@@ -71,6 +72,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
       </p>
       <Ticks id={id} state={state} now={now} />
+      {method.of === 'milk' && <WheyWent id={id} state={state} />}
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>

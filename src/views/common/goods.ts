@@ -125,12 +125,6 @@ export function milksOf(
   });
 }
 
-/** What went into a make by lot, as a label says it: milk by the day it came, the rest by lot number. */
-export const lotsOf = (state: MakeState): string[] => [
-  ...state.milks.map(({ name, day }) => (day === '' ? name : `${name} ${day}`)),
-  ...state.taken.filter((one) => one.lot !== '').map((one) => `${one.name} ${one.lot}`),
-];
-
 /** Lots of milk of which a plan wants more than is left: how much more, L. */
 export const milkShort = (
   wanted: MakeState['milks'],

@@ -1,0 +1,38 @@
+import { toast } from 'sonner';
+import { WHEY_USES, type WheyUse } from '../../run/events';
+import type { MakeState } from '../../run/state';
+import { useFormat } from '../../store/hooks';
+import { append } from '../../store/log';
+import { usePorts } from '../../store/ports';
+import { Select } from '../../ui/parts/Select';
+
+/** What became of the whey; it is the larger part of the milk. */
+export function WheyWent({ id, state }: { id: string; state: MakeState }) {
+  const { clock, db } = usePorts();
+  const format = useFormat();
+  const note = async (use: WheyUse | '') => {
+    if (use === '') return;
+    const done = await append(db, id, { type: 'whey-used', use }, clock.wall());
+    if (!done.ok) toast(done.reason);
+  };
+  return (
+    <div className="mt-2 max-w-[26rem]">
+      <Select<WheyUse | ''>
+        label={`${format.litres(state.plan.predictions.wheyLitres)} of whey to`}
+        value={state.wheyUse ?? ''}
+        options={[
+          ...(state.wheyUse === null ? [{ value: '' as const, text: 'nobody has said' }] : []),
+          ...WHEY_USES.map((use) => ({ value: use, text: use })),
+        ]}
+        onChange={(use) => void note(use)}
+      />
+      {state.wheyUse === 'poured away' && (
+        // Its sugar and protein feed bacteria that use the oxygen up: common knowledge of dairies.
+        <p className="text-[15px] text-ink-soft">
+          Never into a stream, pond or canal: whey takes the breath from the water. Ask what your drain may
+          have.
+        </p>
+      )}
+    </div>
+  );
+}
