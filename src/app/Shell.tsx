@@ -1,6 +1,5 @@
 import { type ComponentType, lazy, Suspense, useEffect, useState } from 'react';
 import { NavLink, Outlet } from 'react-router';
-import { Toaster } from 'sonner';
 import { usePorts } from '../store/ports';
 import { useAppSelector } from '../store/store';
 import {
@@ -13,7 +12,6 @@ import {
   ShelfGlyph,
 } from '../ui/glyphs/glyphs';
 import { Alarms } from '../views/common/Alarms';
-import { ClockWatch } from '../views/common/ClockWatch';
 import { DayLine } from '../views/common/DayLine';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
@@ -28,6 +26,7 @@ const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: n
 
 const loadPalette = () => import('../views/common/Palette');
 const Palette = lazy(loadPalette);
+const Notices = lazy(() => import('../views/common/Notices'));
 
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
@@ -75,7 +74,6 @@ export function Shell() {
       </a>
       <DayLine demo={startOver !== null} />
       <Alarms />
-      <ClockWatch />
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"
@@ -100,19 +98,9 @@ export function Shell() {
           </Suspense>
         </main>
       </div>
-      <Toaster
-        position="bottom-right"
-        toastOptions={{
-          className: 'plate',
-          style: {
-            background: 'var(--plate)',
-            color: 'var(--ink)',
-            borderColor: 'var(--rim)',
-            fontSize: 16,
-            fontFamily: 'var(--font-plain, inherit)',
-          },
-        }}
-      />
+      <Suspense fallback={null}>
+        <Notices />
+      </Suspense>
     </>
   );
 }
