@@ -154,9 +154,23 @@ test('milk tests come in from a table, columns said, a bad row answered', async 
   const sheet = page.getByRole('dialog', { name: 'Milk tests from a table' });
   await expect(sheet.getByLabel('Fat, %')).toHaveValue('1');
   await expect(sheet).toContainText('1 of 2 rows can be taken');
-  await expect(sheet).toContainText('Row 3');
+  await expect(sheet).toContainText('Row 3, Fat, %: "creamy" is not a number');
   await sheet.getByRole('button', { name: 'Take 1' }).click();
-  await expect(page.getByRole('region', { name: 'Milk' })).toContainText('Sallow');
+  const can = page.getByRole('article', { name: 'Sallow' });
+  await expect(can).toContainText('4.1\u00a0% fat');
+
+  // A later test of the same milk changes its figures, and can be taken back.
+  await page.getByLabel('Milk tests from a table (CSV)').setInputFiles({
+    name: 'tests.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from('Farm,Fat,Protein\nsallow,4.6,3.7\n'),
+  });
+  await expect(sheet).toContainText('on the shelf already');
+  await sheet.getByRole('button', { name: 'Take 1' }).click();
+  await expect(can).toContainText('4.6\u00a0% fat');
+  await expect(page.getByRole('region', { name: 'Milk' }).getByRole('article')).toHaveCount(1);
+  await page.getByRole('button', { name: 'Take it back' }).last().click();
+  await expect(can).toContainText('4.1\u00a0% fat');
 });
 
 test('cream is poured in until the pail shows the fat, and the plan takes it', async ({ page }) => {

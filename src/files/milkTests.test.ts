@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { guessMapping, milksOf } from './milkTests';
+import type { KnownMilk } from './milk';
+import { guessMapping, milksOf, tested } from './milkTests';
 import { readTable } from './table';
 
 const about = { species: 'cow', treatment: 'raw', crude: true } as const;
@@ -36,5 +37,34 @@ describe('milk tests from a table', () => {
     const table = readTable('fat,protein\n4,3.4\n');
     const [row] = milksOf(table, guessMapping(table), { ...about, crude: false }, id);
     expect(row).toMatchObject({ ok: true, milk: { name: 'Sample 1', proteinPct: 3.4, id: 'row-0' } });
+  });
+
+  it('gives its figures to the milk that stands on the shelf already, which keeps what only the kitchen knows', () => {
+    const table = readTable('name,fat,protein,litres,date\n sallow ,4.4,3.6,12,2026-11-25\nBank,3.9,3.3,,\n');
+    const [sallow, bank] = milksOf(table, guessMapping(table), about, id).map((row) => {
+      if (!row.ok) throw new Error(row.faults[0]?.path);
+      return row.milk;
+    }) as [KnownMilk, KnownMilk];
+    const here: KnownMilk = {
+      ...sallow,
+      id: 'can',
+      name: 'Sallow',
+      species: 'goat',
+      fatPct: 4,
+      proteinPct: 3,
+      pH: 6.6,
+      pricePerLitre: 1.2,
+      litres: 40,
+    };
+    expect(tested([here], sallow)).toEqual({
+      isNew: false,
+      milk: { ...here, fatPct: 4.4, proteinPct: sallow.proteinPct },
+    });
+    expect(tested([{ ...here, day: '2026-11-20' }], sallow)).toEqual({ isNew: true, milk: sallow });
+    expect(tested([{ ...here, day: null, litres: null }], sallow).milk).toMatchObject({
+      day: '2026-11-25',
+      litres: 12,
+    });
+    expect(tested([here], bank)).toEqual({ isNew: true, milk: bank });
   });
 });

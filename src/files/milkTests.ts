@@ -63,3 +63,25 @@ export function milksOf(
     return read.ok ? { ok: true, milk: read.value } : { ok: false, faults: read.faults };
   });
 }
+
+const same = (one: string, other: string) => one.trim().toLowerCase() === other.trim().toLowerCase();
+
+/**
+ * The milk a test is of: one that stands on the shelf by that name, and of that day where both say one, gets the
+ * test's figures and keeps what only the kitchen knows; any other is new.
+ */
+export function tested(known: readonly KnownMilk[], test: KnownMilk): { milk: KnownMilk; isNew: boolean } {
+  const here = known.find(
+    (one) => same(one.name, test.name) && (!one.day || !test.day || one.day === test.day),
+  );
+  if (!here) return { milk: test, isNew: true };
+  const milk = {
+    ...here,
+    fatPct: test.fatPct,
+    proteinPct: test.proteinPct,
+    pH: test.pH ?? here.pH,
+    litres: here.litres ?? test.litres,
+    day: here.day ?? test.day,
+  };
+  return { milk, isNew: false };
+}

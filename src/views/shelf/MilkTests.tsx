@@ -1,7 +1,14 @@
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { SPECIES, type Species, TREATMENTS } from '../../core/milk/species';
-import { guessMapping, type Mapping, milksOf, TEST_FIELDS, type TestField } from '../../files/milkTests';
+import {
+  guessMapping,
+  type Mapping,
+  milksOf,
+  TEST_FIELDS,
+  type TestField,
+  tested,
+} from '../../files/milkTests';
 import { readTable, type Table } from '../../files/table';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -29,20 +36,28 @@ export function MilkTests() {
   const { db } = usePorts();
   const format = useFormat();
   const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const milks = useAppSelector((state) => state.data.milks);
   const [table, setTable] = useState<Table | null>(null);
   const [mapping, setMapping] = useState<Mapping>({});
   const [species, setSpecies] = useState<Species>('cow');
   const [treatment, setTreatment] = useState<(typeof TREATMENTS)[number]>('raw');
   const rows = table ? milksOf(table, mapping, { species, treatment, crude }, () => crypto.randomUUID()) : [];
-  const good = rows.flatMap((row) => (row.ok ? [row.milk] : []));
+  const good = rows.flatMap((row) => (row.ok ? [tested(milks, row.milk)] : []));
   const read = async (file: File) => {
     const found = readTable(await file.text());
     setTable(found);
     setMapping(guessMapping(found));
   };
+  const takeBack = () =>
+    db.transaction('rw', db.milks, async () => {
+      await db.milks.bulkDelete(good.filter(({ isNew }) => isNew).map(({ milk }) => milk.id));
+      await db.milks.bulkPut(milks.filter((one) => good.some(({ milk }) => milk.id === one.id)));
+    });
   const take = async () => {
-    await db.milks.bulkAdd(good);
-    toast.success(`${good.length} ${good.length === 1 ? 'milk' : 'milks'} on the shelf.`);
+    await db.milks.bulkPut(good.map(({ milk }) => milk));
+    toast.success(`${good.length} ${good.length === 1 ? 'milk' : 'milks'} on the shelf.`, {
+      action: { label: 'Take it back', onClick: () => void takeBack() },
+    });
     setTable(null);
   };
   return (
@@ -91,10 +106,12 @@ export function MilkTests() {
                       <strong>{row.milk.name}</strong>: fat {format.percent(row.milk.fatPct, 2)}, true protein{' '}
                       {format.percent(row.milk.proteinPct, 2)}
                       {row.milk.pH !== null && `, pH ${format.pH(row.milk.pH)}`}
+                      {!tested(milks, row.milk).isNew && ' – on the shelf already, it gets these figures'}
                     </>
                   ) : (
                     <FaultText>
-                      Row {i + 2}, {row.faults[0]?.path}: {row.faults[0] && faultText(row.faults[0], format)}
+                      Row {i + 2}, {WORDS[row.faults[0]?.path as TestField] ?? row.faults[0]?.path}:{' '}
+                      {row.faults[0] && faultText(row.faults[0], format)}
                     </FaultText>
                   )}
                 </li>

@@ -1,4 +1,4 @@
-import { crudeProteinPct, SPECIES, type Species, TREATMENTS, trueProteinPct } from '../../core/milk/species';
+import { crudeProteinPct, SPECIES, TREATMENTS, trueProteinPct } from '../../core/milk/species';
 import type { Format } from '../../core/units/format';
 import type { KnownMilk } from '../../files/milk';
 import { type Asked, thingOf, type Words, wordsOf } from '../common/asking';
@@ -44,12 +44,11 @@ export const milkWords = (milk: KnownMilk, crude: boolean, format: Format): Word
 /** The lot of milk a form stands for, unread. */
 export function milkOf(words: Words, id: string, crude: boolean, format: Format): unknown {
   const { proteinPct, homogenised, ...plain } = thingOf(milkFields(crude), words, id, format);
+  const species = SPECIES.find((one) => one === words.species);
   return {
     ...plain,
     proteinPct:
-      crude && typeof proteinPct === 'number'
-        ? trueProteinPct(proteinPct, words.species as Species)
-        : proteinPct,
+      crude && species && typeof proteinPct === 'number' ? trueProteinPct(proteinPct, species) : proteinPct,
     homogenised: homogenised === 'true',
   };
 }
