@@ -154,7 +154,7 @@ test('milk tests come in from a table, columns said, a bad row answered', async 
   const sheet = page.getByRole('dialog', { name: 'Milk tests from a table' });
   await expect(sheet.getByLabel('Fat, %')).toHaveValue('1');
   await expect(sheet).toContainText('1 of 2 rows can be taken');
-  await expect(sheet).toContainText('Row 3, Fat, %: "creamy" is not a number');
+  await expect(sheet).toContainText('Row 3, Fat, %: This is "creamy"; give a number.');
   await sheet.getByRole('button', { name: 'Take 1' }).click();
   const can = page.getByRole('article', { name: 'Sallow' });
   await expect(can).toContainText('4.1\u00a0% fat');
