@@ -1,51 +1,24 @@
 import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
-import type { GoodKind } from '../../files/shelf';
 import type { Method } from '../../makes/method';
 import type { Plan } from '../../plan/schema';
-import { useFormat, useNow } from '../../store/hooks';
-import { type Draft, draftChanged, fieldsSet } from '../../store/slices/draft';
+import { useFormat } from '../../store/hooks';
+import { type Draft, draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
 import { STRENGTH_FIELD } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { draftWith, goodChosen, goodKindOf, strainsLacking, usable } from '../common/goods';
+import { goodChosen, goodKindOf } from '../common/goods';
 import { DraftNumber } from './DraftNumber';
+import { FromShelf, OtherStrains } from './FromShelf';
 
 interface PartProps {
   draft: Draft;
   faults: readonly Fault[];
   change(next: Parameters<typeof draftChanged>[0]): void;
-}
-
-/** Something of a kind from the shelf, its strength, age and price taken over into the form. */
-function FromShelf({ kind, label = 'Off the shelf' }: { kind: GoodKind; label?: string }) {
-  const dispatch = useAppDispatch();
-  const now = useNow(3_600_000);
-  const goods = useAppSelector((state) => state.data.goods);
-  const draft = useAppSelector((state) => state.draft);
-  const here = goods.filter((good) => good.kind === kind);
-  if (here.length === 0) return null;
-  const choose = (id: string) => {
-    const good = here.find((one) => one.id === id);
-    const { plain, fields } = good ? draftWith(good, now) : { plain: {}, fields: {} };
-    dispatch(draftChanged({ ...plain, ...goodChosen(draft, kind, good) }));
-    dispatch(fieldsSet(fields));
-  };
-  return (
-    <Select
-      label={label}
-      value={draft.goods[kind] ?? ''}
-      options={[
-        { value: '', text: 'none of these' },
-        ...here.filter(usable).map((good) => ({ value: good.id, text: good.name })),
-      ]}
-      onChange={choose}
-    />
-  );
 }
 
 function AcidPart({ draft, faults, change }: PartProps) {
@@ -205,20 +178,6 @@ function CulturePart({ draft, faults, change }: PartProps) {
       )}
       {fault && <FaultText>{faultText(fault, format)}</FaultText>}
     </>
-  );
-}
-
-/** A culture off the shelf that lacks a strain this make wants says so. */
-function OtherStrains({ plan }: { plan: Plan | null }) {
-  const chosen = useAppSelector((state) =>
-    state.data.goods.find((good) => good.id === state.draft.goods.culture),
-  );
-  const lacking = plan && chosen ? strainsLacking(plan, [chosen]) : [];
-  if (lacking.length === 0) return null;
-  return (
-    <p className="text-sm font-medium">
-      {chosen?.name} has no {lacking.join(', no ')} strains: this plan reckons as if it had.
-    </p>
   );
 }
 
