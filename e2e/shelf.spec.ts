@@ -88,6 +88,7 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   const can = page.getByRole('article', { name: 'Wednesday’s can' });
   await expect(can).toContainText('10.0\u00a0L');
   await expect(can).toContainText('raw · from Sallow Reach · came yesterday');
+  await expect(can).not.toContainText('days old');
 
   await page.getByRole('button', { name: 'plan with it: Wednesday’s can' }).click();
   await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('4.4');
@@ -109,8 +110,10 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await page.getByRole('button', { name: 'change Wednesday’s can' }).click();
   const change = page.getByRole('dialog', { name: 'Wednesday’s can' });
   await change.getByLabel('How much came').fill('30');
+  await change.getByLabel('Came on').fill('2026-11-23');
   await change.getByRole('button', { name: 'Keep it' }).click();
   await expect(can).toContainText('24.0\u00a0L');
+  await expect(can).toContainText('Raw and more than 2 days old');
   await expect(page.getByRole('region', { name: 'To buy' })).not.toContainText('Wednesday’s can');
 });
 

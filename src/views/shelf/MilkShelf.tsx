@@ -55,11 +55,17 @@ export function MilkShelf() {
   );
 }
 
-const came = (day: string, now: number): string => {
+/** Raw milk this old is past its best, however cold: days. Common practice. */
+const RAW_KEEPS_DAYS = 2;
+
+const daysHere = (day: string, now: number): number | null => {
   const date = parseISO(day);
-  if (!isValid(date)) return day;
-  const days = differenceInCalendarDays(now, date);
-  return days < 0
+  return isValid(date) ? differenceInCalendarDays(now, date) : null;
+};
+
+const came = (day: string, now: number): string => {
+  const days = daysHere(day, now);
+  return days === null || days < 0
     ? `comes ${day}`
     : days === 0
       ? 'came today'
@@ -77,6 +83,11 @@ function Lot({ milk }: { milk: KnownMilk }) {
   const currency = useAppSelector((state) => state.kitchen.currency);
   const makes = useAppSelector(selectMakes).map(({ state }) => state);
   const left = litresLeft(milk, makes);
+  const old =
+    milk.treatment === 'raw' &&
+    milk.day != null &&
+    left !== 0 &&
+    (daysHere(milk.day, now) ?? 0) > RAW_KEEPS_DAYS;
   return (
     <Board
       id={milk.id}
@@ -132,6 +143,12 @@ function Lot({ milk }: { milk: KnownMilk }) {
           .filter(Boolean)
           .join(' · ')}
       </p>
+      {old && (
+        <p className="text-[15px] font-semibold text-danger">
+          Raw and more than {RAW_KEEPS_DAYS} days old: smell it, measure its pH, and heat it before it is
+          cheese.
+        </p>
+      )}
     </Board>
   );
 }
