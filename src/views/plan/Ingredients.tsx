@@ -256,7 +256,11 @@ export function Ingredients({
       {(['calcium', 'lipase', 'salt'] as const).map(
         (kind) =>
           plan?.doses.some((dose) => goodKindOf(dose.id) === kind) && (
-            <FromShelf key={kind} kind={kind} label={`${kind.charAt(0).toUpperCase()}${kind.slice(1)}`} />
+            <FromShelf
+              key={kind}
+              kind={kind}
+              label={`${kind.charAt(0).toUpperCase()}${kind.slice(1)} from`}
+            />
           ),
       )}
     </>

@@ -35,26 +35,28 @@ export function PlanTrack({
   const words = stages.map((stage) => stageKind(stage.kind).words(planned.parameters[stage.id], telling));
   return (
     <section aria-label="The make" className="mt-6">
-      <h2 className="text-[23px]">
-        The make{' '}
-        <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">
-          line: heat · dots: pH · bands: what still works · hatched: your hands
-        </span>
-      </h2>
-      <div className="mt-1 mb-2 flex flex-wrap items-center gap-2">
-        {long && (
-          <Button size="small" aria-pressed={folded} onClick={() => setFolded(!folded)}>
-            {folded ? 'Waits folded: unfold' : 'Fold long waits'}
+      <div className="mb-2 flex flex-wrap items-end justify-between gap-x-4 gap-y-1">
+        <h2 className="text-[23px]">
+          The make{' '}
+          <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">
+            line: heat · dots: pH · bands: what still works · hatched: your hands
+          </span>
+        </h2>
+        <div className="flex flex-wrap items-center gap-2">
+          {long && (
+            <Button size="small" aria-pressed={folded} onClick={() => setFolded(!folded)}>
+              {folded ? 'Waits folded: unfold' : 'Fold long waits'}
+            </Button>
+          )}
+          <Button size="small" aria-label="Wider" disabled={zoom >= 8} onClick={() => setZoom(zoom * 2)}>
+            ↔ wider
           </Button>
-        )}
-        <Button size="small" aria-label="Wider" disabled={zoom >= 8} onClick={() => setZoom(zoom * 2)}>
-          ↔ wider
-        </Button>
-        {zoom > 1 && (
-          <Button size="small" onClick={() => setZoom(1)}>
-            whole make
-          </Button>
-        )}
+          {zoom > 1 && (
+            <Button size="small" onClick={() => setZoom(1)}>
+              whole make
+            </Button>
+          )}
+        </div>
       </div>
       <MakeTrack
         stages={stages.map((stage, index) => ({
