@@ -88,6 +88,42 @@ test('the curd is parted: two strands, each with its own half', async ({ page })
   await expect(now(page)).toContainText('1.0\u00a0L');
 });
 
+test('the rest of a parted curd goes another way: salted otherwise, its own amount', async ({ page }) => {
+  await page.getByRole('button', { name: 'Out of turn' }).click();
+  const sheet = page.getByRole('dialog');
+  const salt = sheet.getByRole('textbox', { name: 'Salt', exact: true });
+  await expect(salt).toHaveValue('0.5');
+  await salt.fill('40');
+  await sheet.getByRole('button', { name: 'Part it' }).click();
+  await expect(sheet.getByRole('alert')).toHaveText('Out of range: give 0 to 3\u00a0%.');
+  await salt.fill('1');
+  await sheet.getByRole('button', { name: 'Part it' }).click();
+  await page.getByRole('button', { name: 'To that pot' }).click();
+  await expect(now(page)).toContainText('the other half');
+  const saltsOf = async (path: string) =>
+    page.evaluate(
+      (id) =>
+        new Promise<number>((resolve) => {
+          const opening = indexedDB.open('plump-pail');
+          opening.onsuccess = () => {
+            const reading = opening.result.transaction('events').objectStore('events').getAll();
+            reading.onsuccess = () =>
+              resolve(
+                reading.result.findLast((event) => event.makeId === id && event.type === 'split').plan.brief
+                  .options.saltPct,
+              );
+          };
+        }),
+      path.split('/').at(-1) ?? '',
+    );
+  const other = page.url();
+  expect(await saltsOf(other)).toBe(1);
+  const line = page.getByRole('navigation', { name: /^Day line/ });
+  await line.getByRole('link').first().click();
+  await expect(page).not.toHaveURL(other);
+  expect(await saltsOf(page.url())).toBe(0.5);
+});
+
 test('a make carried to another device is written only there, and comes back with what happened', async ({
   page,
   browser,

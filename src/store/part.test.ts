@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { MODEL_VERSION } from '../plan/plan';
+import { freeOptions } from '../plan/ways';
 import { stageAt, stateOf } from '../run/state';
 import { Database } from './db';
 import { append, readLog, startMake } from './log';
@@ -38,6 +39,23 @@ describe('parting the curd', () => {
     expect(goes.taken).toEqual([]);
     await append(db, ID, { type: 'done', stage: 'measure' }, 5000);
     expect(stageAt(await state('the-other')).id).toBe('measure');
+  });
+
+  it('lets the rest go another way from here on, and not where that would change what has been done', async () => {
+    const way = { pressKPa: 4, saltPct: 2 };
+    const free = freeOptions(plan, 1);
+    expect(free).toEqual(expect.arrayContaining(['saltPct']));
+    const options = Object.fromEntries(Object.entries(way).filter(([key]) => free.includes(key)));
+    expect(await partCurd(db, ID, 0.5, { id: 'salted', name: 'Salted', options }, 4000)).toBeNull();
+    const [stays, goes] = [await state(ID), await state('salted')];
+    expect(goes.plan.brief.options).toMatchObject(options);
+    expect(stays.plan.brief.options?.saltPct).toBe(plan.brief.options?.saltPct);
+    const salt = (of: typeof stays) => of.plan.doses.find((dose) => dose.id === 'salt')?.grams ?? 0;
+    expect(salt(goes)).not.toBeCloseTo(salt(stays), 3);
+    expect(await partCurd(db, ID, 0.5, { id: 'odd', name: 'Odd', options: { saltPct: 4000 } }, 5000)).toMatch(
+      /cannot be made that way/,
+    );
+    expect(await db.makes.count()).toBe(2);
   });
 
   it('is refused where a half is too small, and changes nothing then', async () => {

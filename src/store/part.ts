@@ -1,3 +1,4 @@
+import type { OptionValues } from '../makes/method';
 import { scaledBy } from '../plan/larger';
 import type { MakeEvent } from '../run/events';
 import { objection } from '../run/objection';
@@ -7,21 +8,23 @@ import { readLog } from './log';
 
 /**
  * Parts the curd of a running make: `share` of it stays, the rest goes on as a make of its own with the same past,
- * each by a plan for its own half. Resolves to why it cannot be, or null when both are on the disk.
+ * each by a plan for its own half, the rest with other options where some are given. Resolves to why it cannot be, or null when both are on the disk.
  */
 export async function partCurd(
   db: Database,
   id: string,
   share: number,
-  other: { id: string; name: string },
+  other: { id: string; name: string; options?: OptionValues },
   at: number,
 ): Promise<string | null> {
   return db.transaction('rw', db.makes, db.events, async (): Promise<string | null> => {
     const log = await readLog(db, id);
     const state = stateOf(log);
-    const halves = [share, 1 - share].map((part) => scaledBy(state.plan, part));
-    const [stays, goes] = halves;
-    if (!stays || !goes) return 'That leaves less than a plan can be made for: take a larger share.';
+    const stays = scaledBy(state.plan, share);
+    if (!stays || !scaledBy(state.plan, 1 - share))
+      return 'That leaves less than a plan can be made for: take a larger share.';
+    const goes = scaledBy(state.plan, 1 - share, other.options);
+    if (!goes) return 'The rest cannot be made that way: choose otherwise.';
     const split = (half: typeof stays, part: number, otherId: string) => ({
       type: 'split' as const,
       share: part,
@@ -32,7 +35,7 @@ export async function partCurd(
     const reason = objection(state, split(stays, share, other.id));
     if (reason) return reason;
     if (goes.plan.stages[state.index]?.id !== stageAt(state).id)
-      return 'The smaller half would go another way: part it at another stage.';
+      return 'The rest would have gone another way before this: part it at another stage.';
     const seq = log.length;
     await db.events.add({ ...split(stays, share, other.id), seq, at, makeId: id });
     await db.makes.add({ id: other.id });

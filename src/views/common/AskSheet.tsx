@@ -2,13 +2,11 @@ import { type ReactNode, useState } from 'react';
 import type { z } from 'zod';
 import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
-import { FIELD_UNITS } from '../../core/units/format';
 import { useFormat } from '../../store/hooks';
 import { FaultText } from '../../ui/parts/NumberField';
-import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { SheetForm } from '../../ui/parts/SheetForm';
-import { TextLine } from '../../ui/parts/TextLine';
+import { AskField } from './AskField';
 import type { Asked, Words } from './asking';
 import { faultText } from './faultText';
 
@@ -66,30 +64,15 @@ export function AskSheet<T>({
       trigger={trigger}
     >
       <SheetForm submit={submit} leave={() => setOpen(false)}>
-        {asked.map(({ key, path = key, label, kind, quantity = 'plain', unit, options = [] }) => {
-          const fault = faults.find((one) => one.path === path);
-          return (
-            <div key={key}>
-              {kind === 'choice' ? (
-                <Select
-                  label={label}
-                  value={words[key] ?? ''}
-                  options={options.map((one) => (typeof one === 'string' ? { value: one, text: one } : one))}
-                  onChange={set(key)}
-                />
-              ) : (
-                <TextLine
-                  label={label}
-                  type={kind === 'day' ? 'date' : 'text'}
-                  unit={unit ?? FIELD_UNITS[quantity].unit(format.units)}
-                  value={words[key] ?? ''}
-                  onChange={set(key)}
-                />
-              )}
-              {fault && <FaultText>{faultText(fault, format, quantity, unit)}</FaultText>}
-            </div>
-          );
-        })}
+        {asked.map((one) => (
+          <AskField
+            key={one.key}
+            asked={one}
+            value={words[one.key] ?? ''}
+            fault={faults.find(({ path }) => path === (one.path ?? one.key))}
+            onChange={set(one.key)}
+          />
+        ))}
         {faults
           .filter((fault) => !asked.some(({ key, path = key }) => path === fault.path))
           .map((fault) => (

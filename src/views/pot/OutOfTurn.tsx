@@ -1,17 +1,14 @@
-import { type ReactNode, useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useState } from 'react';
 import { toast } from 'sonner';
-import { readNumber } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
 import { type MakeState, stageAt } from '../../run/state';
-import { partCurd } from '../../store/part';
 import { usePorts } from '../../store/ports';
 import { handOver } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
-import { FaultText } from '../../ui/parts/NumberField';
 import { Sheet } from '../../ui/parts/Sheet';
-import { TextLine } from '../../ui/parts/TextLine';
 import { fileName, saveFile } from '../common/saveFile';
+import { Choice } from './Choice';
+import { PartCurd } from './PartCurd';
 
 interface Props {
   id: string;
@@ -19,35 +16,13 @@ interface Props {
   note(event: NewEvent): Promise<boolean>;
 }
 
-/** A share the curd can be parted by, in per cent. */
-const SHARE = { min: 5, max: 95 } as const;
-
 /** What seldom happens, and is not a mistake: wait, leave out, part the curd, carry it elsewhere. */
 export function OutOfTurn({ id, state, note }: Props) {
   const { clock, db } = usePorts();
-  const navigate = useNavigate();
   const [open, setOpen] = useState(false);
-  const [percent, setPercent] = useState('50');
-  const [name, setName] = useState('');
-  const share = readNumber(percent);
-  const right = share !== null && share >= SHARE.min && share <= SHARE.max;
   const stage = stageAt(state);
   const last = state.index === state.plan.stages.length - 1;
   const close = (written: boolean) => written && setOpen(false);
-  const part = async () => {
-    if (share === null) return;
-    const otherId = crypto.randomUUID();
-    const other = { id: otherId, name: name.trim() || `${state.name}, the other half` };
-    const reason = await partCurd(db, id, share / 100, other, clock.wall());
-    if (reason) {
-      toast(reason);
-      return;
-    }
-    setOpen(false);
-    toast(`${other.name} is a make of its own now.`, {
-      action: { label: 'To that pot', onClick: () => navigate(`/pot/${otherId}`) },
-    });
-  };
   const carry = async () => {
     const given = await handOver(db, id, clock.wall());
     if ('reason' in given) toast(given.reason);
@@ -76,24 +51,7 @@ export function OutOfTurn({ id, state, note }: Props) {
             </Button>
           </Choice>
         )}
-        {!last && (
-          <Choice text="Part the curd: both halves go on from here, each with its own doses, time and label.">
-            <div className="w-full">
-              <TextLine label="Stays here" unit="%" value={percent} onChange={setPercent} />
-              <TextLine label="The rest is" value={name} onChange={setName} />
-              {!right && (
-                <FaultText>
-                  Give {SHARE.min} to {SHARE.max} per cent.
-                </FaultText>
-              )}
-              <p className="mt-2 text-right">
-                <Button disabled={!right} onClick={() => void part()}>
-                  Part it
-                </Button>
-              </p>
-            </div>
-          </Choice>
-        )}
+        {!last && <PartCurd id={id} state={state} onParted={() => setOpen(false)} />}
         <Choice text="Carry it to another device: its file goes there, and only there it is written on.">
           <Button onClick={() => void carry()}>Hand it over</Button>
         </Choice>
@@ -102,15 +60,6 @@ export function OutOfTurn({ id, state, note }: Props) {
         </div>
       </div>
     </Sheet>
-  );
-}
-
-function Choice({ text, children }: { text: string; children: ReactNode }) {
-  return (
-    <div className="stitch mt-3 flex flex-wrap items-center justify-end gap-x-4 gap-y-2 pt-3">
-      <p className="min-w-[13rem] flex-1 text-[17px]">{text}</p>
-      {children}
-    </div>
   );
 }
 

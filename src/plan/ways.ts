@@ -1,0 +1,45 @@
+import { methodById } from '../makes';
+import type { MethodOption, OptionValue } from '../makes/method';
+import { scaledBy } from './larger';
+import type { Planned } from './plan';
+import type { Plan } from './schema';
+
+/** Doses that are given once and cannot be taken back. */
+const GIVEN = ['acid', 'coagulant', 'culture', 'calcium', 'lipase'];
+
+/** Whether two plans are the same up to a stage, that one's aim left out. */
+function samePast(one: Planned, other: Planned, index: number): boolean {
+  const past = ({ plan, parameters }: Planned) =>
+    JSON.stringify([
+      plan.stages.slice(0, index + 1).map((stage) => stage.id),
+      plan.stages.slice(0, index).map((stage) => parameters[stage.id] ?? null),
+      plan.doses.filter((dose) => GIVEN.includes(dose.id)).map((dose) => [dose.id, dose.grams]),
+    ]);
+  return past(one) === past(other);
+}
+
+/** What an option might be besides what it is: every other choice, or the ends and middle of its range. */
+function others(option: MethodOption, now: OptionValue | undefined): OptionValue[] {
+  const all =
+    option.type === 'choice'
+      ? option.choices.map(({ value }) => value)
+      : option.type === 'boolean'
+        ? [true, false]
+        : [option.min, option.max, Math.round((option.min + option.max) / 2)];
+  return all.filter((value) => value !== now);
+}
+
+/**
+ * Options of a make that are still free at a stage, by key: however they are chosen, all that has been done stays as it
+ * was. None for a make whose method is not known here.
+ */
+export function freeOptions(plan: Plan, index: number): string[] {
+  const as = scaledBy(plan, 1);
+  if (!as) return [];
+  return Object.entries(methodById(plan.method)?.options ?? {}).flatMap(([key, option]) => {
+    const ways = others(option, plan.brief.options?.[key]).flatMap(
+      (value) => scaledBy(plan, 1, { [key]: value }) ?? [],
+    );
+    return ways.length > 0 && ways.every((way) => samePast(as, way, index)) ? [key] : [];
+  });
+}
