@@ -84,6 +84,11 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await sheet.getByLabel('How much came').fill('10');
   await sheet.getByLabel('Fat', { exact: true }).fill('4,4');
   await sheet.getByLabel('Treated').selectOption('raw');
+  // A sheet closed by a slip keeps what was typed.
+  await page.keyboard.press('Escape');
+  await expect(sheet).toHaveCount(0);
+  await page.getByRole('button', { name: 'A can of milk' }).click();
+  await expect(sheet.getByLabel('Farm')).toHaveValue('Sallow Reach');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   const can = page.getByRole('article', { name: 'Wednesday’s can' });
   await expect(can).toContainText('10.0\u00a0L');

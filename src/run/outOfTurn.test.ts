@@ -4,37 +4,15 @@ import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { basic, planned as plannedOf } from '../plan/fixtures/briefs';
 import { scaledBy } from '../plan/larger';
-import { MODEL_VERSION } from '../plan/plan';
 import { alarmsOf } from './alarms';
-import { eventSchema, type MakeEvent, type NewEvent, type Started, type WheyUse } from './events';
+import { eventSchema, type MakeEvent, type NewEvent } from './events';
+import { BEGIN, done, log, MIN, plan, started } from './fixtures/logs';
 import { remedyFor } from './mishaps';
 import { momentOf } from './moment';
 import { objection } from './objection';
 import { reviewOf } from './review';
 import { acidGiven, isOver, type MakeState, stageAt, stageEndsAt, stateOf } from './state';
-import { worksFrom } from './works';
 
-const MIN = 60_000;
-const BEGIN = 1_795_680_000_000;
-const { plan, parameters } = plannedOf(basic('whole-milk-ricotta'));
-const started = (more: Partial<Started> = {}): NewEvent => ({
-  type: 'started',
-  name: 'Ricotta',
-  milkName: '',
-  plan,
-  parameters,
-  modelVersion: MODEL_VERSION,
-  ...more,
-});
-/** A log from events and the minutes after the one before at which each happened. */
-function log(first: NewEvent, ...events: [minutes: number, event: NewEvent][]): MakeEvent[] {
-  let at = BEGIN;
-  return [[0, first] as [number, NewEvent], ...events].map(([minutes, event], seq) => {
-    at += minutes * MIN;
-    return { ...event, seq, at } as MakeEvent;
-  });
-}
-const done = (stage: string): NewEvent => ({ type: 'done', stage });
 const toScald: [number, NewEvent][] = [
   [8, done('sanitise')],
   [5, done('measure')],
@@ -179,49 +157,6 @@ describe('more milk than planned', () => {
     expect(objection(state, { type: 'remeasured', litres: 10, plan: elsewhere, parameters: {} })).toMatch(
       /another way/,
     );
-  });
-});
-
-describe('the band a stage still works in', () => {
-  it('lies round its target for every stage of every make that has one, and nowhere else', () => {
-    for (const method of METHODS) {
-      const made = plannedOf(basic(method.id));
-      made.plan.stages.forEach((stage, index) => {
-        const state = { ...stateOf(log(started({ plan: made.plan, parameters: made.parameters }))), index };
-        const band = worksFrom(state);
-        if (stage.targetC === null) expect(band).toBeNull();
-        else if (band) {
-          expect(band[0]).toBeLessThanOrEqual(stage.targetC);
-          expect(band[1]).toBeGreaterThanOrEqual(stage.targetC);
-        }
-        expect(worksFrom({ ...state, pausedAt: BEGIN })).toBeNull();
-      });
-    }
-  });
-});
-
-describe('after the make', () => {
-  it('cold and clean are noted once, with their time, and do not stand in the way of an undo', () => {
-    const over: [number, NewEvent][] = [[30, { type: 'finished', weighedKg: 1 }]];
-    const ticked = stateOf(log(started(), ...over, [40, { type: 'ticked', what: 'cooled' }]));
-    expect(ticked.ticks).toEqual({ cooled: BEGIN + 70 * MIN, cleaned: null });
-    expect(objection(ticked, { type: 'ticked', what: 'cooled' })).toMatch(/already/);
-    expect(objection(ticked, { type: 'ticked', what: 'cleaned' })).toBeNull();
-    expect(ticked.undoable?.type).toBe('finished');
-  });
-
-  it('what the whey went to can be said again otherwise, and not twice the same', () => {
-    const over: [number, NewEvent][] = [[30, { type: 'finished', weighedKg: 1 }]];
-    const used = (...uses: WheyUse[]) =>
-      stateOf(
-        log(started(), ...over, ...uses.map((use): [number, NewEvent] => [1, { type: 'whey-used', use }])),
-      );
-    expect(used().wheyUse).toBeNull();
-    expect(used('animals').wheyUse).toBe('animals');
-    expect(used('animals', 'ricotta').wheyUse).toBe('ricotta');
-    expect(objection(used('ricotta'), { type: 'whey-used', use: 'ricotta' })).toMatch(/already/);
-    expect(objection(used('ricotta'), { type: 'whey-used', use: 'poured away' })).toBeNull();
-    expect(used('ricotta').undoable?.type).toBe('finished');
   });
 });
 

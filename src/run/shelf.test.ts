@@ -38,6 +38,28 @@ describe('what is left on the shelf', () => {
     expect(leftOf(jar, [given])).toBe(100);
   });
 
+  it('a make given up later took what lay behind it, and nothing of what lay ahead', () => {
+    const made = planned(basic('quick-stretched'));
+    const took = (dose: 'acid' | 'coagulant') => ({ goodId: dose, dose, name: dose, lot: '', grams: 5 });
+    const setting = made.plan.stages.findIndex((stage) => stage.kind === 'add-coagulant');
+    const log = (done: number) =>
+      stateOf([
+        {
+          ...start(1),
+          plan: made.plan,
+          parameters: made.parameters,
+          taken: [took('acid'), took('coagulant')],
+        },
+        ...made.plan.stages
+          .slice(0, done)
+          .map((stage, i) => ({ type: 'done', seq: i + 1, at: 2 + i, stage: stage.id })),
+        { type: 'abandoned', seq: done + 1, at: 99, reason: 'curdled' },
+      ] as MakeEvent[]);
+    const left = (good: string, done: number) => leftOf({ id: good, amount: 20, measure: 'g' }, [log(done)]);
+    expect([left('acid', setting), left('coagulant', setting)]).toEqual([15, 20]);
+    expect([left('acid', setting + 1), left('coagulant', setting + 1)]).toEqual([15, 15]);
+  });
+
   it('knows the makes a lot went into, latest first', () => {
     const [a, b] = [stateOf([start(1)]), stateOf([start(2)])];
     expect(madeWith('jar', [a, b]).map((state) => state.name)).toEqual(['Ricotta at 2', 'Ricotta at 1']);

@@ -1,4 +1,4 @@
-import type { Dose } from '../plan/schema';
+import type { Dose, PlanStage } from '../plan/schema';
 import type { MakeState } from './state';
 import { acidGiven } from './state';
 
@@ -27,19 +27,35 @@ export const gramsPerMeasure = (measure: string, litresPerSachet?: number): numb
         ? (litresPerSachet ?? SACHET_LITRES_PER_G) / SACHET_LITRES_PER_G
         : 1;
 
-/** What a make has really used of a good, g: acid as it was poured, the rest as planned, nothing of a make given up before it went in. */
+/** The stages at which milk and doses go in. */
+const GOES_IN: Record<'milk' | Dose['id'], PlanStage['kind'][]> = {
+  milk: ['measure'],
+  acid: ['add-acid'],
+  calcium: ['add-calcium'],
+  coagulant: ['add-coagulant'],
+  culture: ['add-culture'],
+  salt: ['salt'],
+  cream: ['add-other', 'dress'],
+  lipase: ['add-other'],
+  'brine-salt': ['brine'],
+};
+
+/** Whether something has gone into a make; a make that was given up stopped short of what lay ahead. */
+const wentIn = (state: MakeState, what: keyof typeof GOES_IN): boolean =>
+  !state.abandoned ||
+  state.plan.stages.slice(0, state.index).some((stage) => GOES_IN[what].includes(stage.kind));
+
+/** What a make has really used of a good, g: acid as it was poured, the rest as planned, nothing of what never went in. */
 export function usedBy(state: MakeState, taken: Taken): number {
   if (taken.dose === 'acid' && state.acid.length > 0) return acidGiven(state);
-  if (state.abandoned && state.index < 3) return 0;
-  return taken.grams;
+  return wentIn(state, taken.dose) ? taken.grams : 0;
 }
 
 /** Litres of a lot of milk in a make; none where it was given up before the milk was in. */
-export function litresOf(state: MakeState, milkId: string): number {
-  const measured = state.plan.stages.findIndex((stage) => stage.kind === 'measure');
-  if (state.abandoned && state.index <= measured) return 0;
-  return state.milks.reduce((sum, one) => (one.id === milkId ? sum + one.litres : sum), 0);
-}
+export const litresOf = (state: MakeState, milkId: string): number =>
+  wentIn(state, 'milk')
+    ? state.milks.reduce((sum, one) => (one.id === milkId ? sum + one.litres : sum), 0)
+    : 0;
 
 /** What is left of a lot of milk after every make of it, L; null where nobody knows how much came. */
 export const litresLeft = (

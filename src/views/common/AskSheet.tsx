@@ -36,10 +36,17 @@ export function AskSheet<T>({
 }) {
   const format = useFormat();
   const [open, setOpen] = useState(false);
-  const [words, setWords] = useState<Words>(begin);
+  // What was typed outlives a sheet that is closed by a slip; only “Leave it” lets it go.
+  const [typed, setTyped] = useState<Words | null>(null);
+  const words = typed ?? begin();
   const [faults, setFaults] = useState<Fault[]>([]);
   const set = (key: string) => (value: string) =>
-    setWords((was) => ({ ...was, [key]: value, ...brings?.(key, value) }));
+    setTyped({ ...words, [key]: value, ...brings?.(key, value) });
+  const close = () => {
+    setOpen(false);
+    setTyped(null);
+    setFaults([]);
+  };
   const asked = typeof fields === 'function' ? fields(words) : fields;
   const submit = () => {
     const result = parse<T>(schema, read(words));
@@ -48,22 +55,11 @@ export function AskSheet<T>({
       return;
     }
     keep(result.value);
-    setOpen(false);
+    close();
   };
   return (
-    <Sheet
-      title={title}
-      open={open}
-      onOpenChange={(next) => {
-        setOpen(next);
-        if (next) {
-          setWords(begin());
-          setFaults([]);
-        }
-      }}
-      trigger={trigger}
-    >
-      <SheetForm submit={submit} leave={() => setOpen(false)}>
+    <Sheet title={title} open={open} onOpenChange={setOpen} trigger={trigger}>
+      <SheetForm submit={submit} leave={close}>
         {asked.map((one) => (
           <AskField
             key={one.key}

@@ -65,7 +65,8 @@ const daysHere = (day: string, now: number): number | null => {
 
 const came = (day: string, now: number): string => {
   const days = daysHere(day, now);
-  return days === null || days < 0
+  if (days === null) return day;
+  return days < 0
     ? `comes ${day}`
     : days === 0
       ? 'came today'
