@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { methodSchema } from '../makes/method';
+import { bounded, idText } from '../core/faults/bounds';
+import { methodSchema } from '../makes/methodSchema';
 import { kitchenSchema, upcastKitchen } from './kitchen';
 import { makeSchema } from './make';
 import { knownMilkSchema } from './milk';
@@ -10,9 +11,9 @@ const MOST_PHOTO = 2_000_000;
 
 /** A photo of a make, a JPEG as a data URL. */
 export const photoSchema = z.strictObject({
-  id: z.string().min(1).max(64),
-  makeId: z.string().min(1).max(64),
-  at: z.number(),
+  id: idText(),
+  makeId: idText(),
+  at: bounded('wallMs'),
   jpeg: z
     .string()
     .startsWith('data:image/jpeg;base64,', 'give a JPEG')

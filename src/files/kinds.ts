@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { bad, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { methodSchema } from '../makes/method';
+import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
 import { planSchema } from '../plan/schema';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { bounded, boundedBy } from '../core/faults/bounds';
+import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
 import { HEAT_SOURCES } from '../core/heat/carryOver';
 import { named } from './named';
 
@@ -57,7 +57,7 @@ export const kitchenSchema = z.strictObject({
   proteinBasis: z.enum(['crude', 'true']),
   roomC: bounded('roomC'),
   altitudeM: bounded('altitudeM'),
-  currency: z.string().max(12),
+  currency: oneLine(12),
   look: z.enum(['as the machine', 'light', 'dark']),
   /** Whether alarms sound, and whether they are spoken. */
   sound: z.boolean().optional(),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { idText } from '../core/faults/bounds';
 import { eventSchema } from '../run/events';
 
 /** A make as a file: every event in order, the first one its start with plan, parameters and model version. */
@@ -6,8 +7,8 @@ export const makeSchema = z
   .strictObject({
     format: z.literal('plump-pail/make'),
     version: z.literal(1),
-    id: z.string().min(8).max(64),
-    events: z.array(eventSchema).min(1),
+    id: idText().min(8, 'give at least 8 letters'),
+    events: z.array(eventSchema).min(1, 'give at least its start'),
   })
   .superRefine((make, context) => {
     const fault = (index: number, problem: string, remedy: string) =>

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { bounded, boundedBy } from '../core/faults/bounds';
+import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { named } from './named';
 
@@ -9,7 +9,7 @@ import { named } from './named';
  */
 export const knownMilkSchema = z.strictObject({
   ...named,
-  farm: z.string().max(120).optional(),
+  farm: oneLine(120).optional(),
   species: z.enum(SPECIES),
   fatPct: bounded('fatPct'),
   proteinPct: bounded('proteinPct'),
@@ -20,6 +20,6 @@ export const knownMilkSchema = z.strictObject({
   pricePerLitre: bounded('price').nullable(),
   /** How much of it came, and the day it did; left out where nobody counts. */
   litres: boundedBy(0, 100_000, 'L').nullable().optional(),
-  day: z.string().max(10).nullable().optional(),
+  day: oneLine(10).nullable().optional(),
 });
 export type KnownMilk = z.infer<typeof knownMilkSchema>;

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { ACID_KINDS } from '../core/acid/acids';
 import { CULTURE_GROUPS } from '../core/culture/groups';
-import { bounded, boundedBy } from '../core/faults/bounds';
+import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
 import { coagulantSchema } from '../plan/brief/schema';
 import { named } from './named';
 
@@ -21,13 +21,13 @@ const DAY = /^\d{4}-\d{2}-\d{2}$/;
 export const goodSchema = z.strictObject({
   ...named,
   kind: z.enum(GOOD_KINDS),
-  lot: z.string().max(60),
+  lot: oneLine(60),
   /** A day as in a calendar, or null while it is closed. */
   opened: z.string().regex(DAY, 'give a day like 2026-11-27').nullable(),
   amount: boundedBy(0, 1_000_000).nullable(),
   measure: z.enum(GOOD_MEASURES),
   condition: z.enum(CONDITIONS),
-  allergens: z.string().max(200),
+  allergens: oneLine(200),
   /** For each kg, litre or piece. */
   price: bounded('price').nullable(),
   acid: z

@@ -49,6 +49,8 @@ export const KIND_NAMES = [
   'store',
 ] as const;
 export type KindName = (typeof KIND_NAMES)[number];
+/** How the id of a stage, and of a make, is written. */
+export const STAGE_ID = /^[a-z][a-z0-9-]*$/;
 /** Stages in which a pot stands on its heat until it has reached a temperature. */
 export const WARMINGS: readonly KindName[] = ['warm', 'scald', 'cook'];
 

@@ -2,41 +2,52 @@ import { z } from 'zod';
 import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/groups';
 import { BAG_NAMES, type BagName } from '../core/curd/bag';
 import { CURD_STYLE_NAMES } from '../core/curd/styles';
-import { KIND_NAMES } from './grammar';
-import { KINDS } from './kinds';
+import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
+import { KIND_NAMES, STAGE_ID } from './grammar';
 
 const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];
 
+const NAMED = 'give small letters, digits and dashes, a letter first';
+const stageId = z.string().regex(STAGE_ID, NAMED).max(60);
+/** The longest title a make may have, letters. */
+export const MOST_TITLE = 100;
+const reason = z.string().max(2000);
+/** An option's number may be anything a maker counts, weighs or measures. */
+const counted = boundedBy(-1000, 100_000);
+
 const numberOptionSchema = z.strictObject({
   type: z.literal('number'),
-  label: z.string(),
-  unit: z.string(),
+  label: oneLine(120),
+  unit: oneLine(20),
   /** Which of the maker's units it is shown in. */
   quantity: z.enum(['temperature', 'plain']),
-  default: z.number(),
-  min: z.number(),
-  max: z.number(),
-  step: z.number().positive(),
+  default: counted,
+  min: counted,
+  max: counted,
+  step: boundedBy(0.001, 1000),
   /** Counts things, so only whole numbers will do. */
   whole: z.boolean().optional(),
-  reason: z.string(),
+  reason,
 });
 export type NumberOption = z.infer<typeof numberOptionSchema>;
 
 const toggleOption = z.strictObject({
   type: z.literal('boolean'),
-  label: z.string(),
+  label: oneLine(120),
   default: z.boolean(),
-  reason: z.string(),
+  reason,
 });
 
 const choiceOption = z.strictObject({
   type: z.literal('choice'),
-  label: z.string(),
-  default: z.string(),
-  choices: z.array(z.strictObject({ value: z.string(), text: z.string(), reason: z.string() })).min(2),
-  reason: z.string(),
+  label: oneLine(120),
+  default: oneLine(60),
+  choices: z
+    .array(z.strictObject({ value: oneLine(60), text: oneLine(120), reason }))
+    .min(2, 'give at least two')
+    .max(20),
+  reason,
 });
 export type ChoiceOption = z.infer<typeof choiceOption>;
 
@@ -45,64 +56,94 @@ export type MethodOption = z.infer<typeof option>;
 export type OptionValue = number | string | boolean;
 export type OptionValues = Readonly<Record<string, OptionValue>>;
 
-const parameter = z.union([z.number(), z.string(), z.boolean(), z.strictObject({ option: z.string() })]);
-const numberOrOption = z.union([z.number(), z.strictObject({ option: z.string() })]);
+const optionName = z
+  .string()
+  .regex(/^[A-Za-z][A-Za-z0-9]*$/, 'give letters and digits, a letter first')
+  .max(40);
+const parameter = z.union([
+  z.number(),
+  z.string().max(200),
+  z.boolean(),
+  z.strictObject({ option: optionName }),
+]);
+/** What an acid goes to (pH), how much of a culture's label goes in (share), how long a set may take (min). */
+export const NAMED_RANGES = { acid: [3.5, 6.6], culture: [0.01, 50], coagulant: [2, 600] } as const;
+const numberOrOption = (of: keyof typeof NAMED_RANGES) =>
+  z.union([boundedBy(NAMED_RANGES[of][0], NAMED_RANGES[of][1]), z.strictObject({ option: optionName })]);
 
 /** When a stage belongs to the make: an option is on (or above nought), or has one of these values, or something is given. */
 const condition = z.union([
-  z.strictObject({ option: z.string() }),
-  z.strictObject({ option: z.string(), is: z.array(z.union([z.string(), z.boolean()])).min(1) }),
-  z.strictObject({ option: z.string(), atLeast: z.number() }),
+  z.strictObject({ option: optionName }),
+  z.strictObject({
+    option: optionName,
+    is: z
+      .array(z.union([z.string().max(60), z.boolean()]))
+      .min(1, 'give at least one')
+      .max(20),
+  }),
+  z.strictObject({ option: optionName, atLeast: counted }),
   z.strictObject({ given: z.enum(['cream', 'calcium']) }),
 ]);
 
 const stageSpec = z.strictObject({
-  id: z.string().regex(/^[a-z][a-z0-9-]*$/),
+  id: stageId,
   kind: z.enum(KIND_NAMES),
-  params: z.record(z.string(), parameter),
+  params: z.record(z.string().max(40), parameter),
   /** All of these must hold; left out, the stage is always part of it. */
-  onlyIf: z.union([condition, z.array(condition)]).optional(),
+  onlyIf: z.union([condition, z.array(condition).max(10)]).optional(),
 });
 export type StageSpec = z.infer<typeof stageSpec>;
 
 /** A make, whole, as data. */
-const shape = z.strictObject({
+export const methodShape = z.strictObject({
   format: z.literal('plump-pail/method'),
   version: z.literal(1),
-  id: z.string().regex(/^[a-z][a-z0-9-]*$/),
-  title: z.string().min(1),
+  id: stageId,
+  title: oneLine(MOST_TITLE).min(1, 'give it a title'),
   /** What the cheese is called in a sentence: "ricotta", "pot cheese". */
-  short: z.string().min(1),
+  short: oneLine(60).min(1, 'say what it is called in a sentence'),
   family: z.enum(FAMILIES),
-  about: z.string(),
+  about: z.string().max(4000),
   style: z.enum(CURD_STYLE_NAMES),
   /** What stands in the pail. */
   of: z.enum(['milk', 'whey']),
   /** What the milk has where nobody says, beyond its species. */
-  usual: z.strictObject({ fatPct: z.number().optional(), creamPerLitre: z.number().optional() }),
+  usual: z.strictObject({
+    fatPct: bounded('fatPct').optional(),
+    creamPerLitre: boundedBy(0.001, 2, 'L').optional(),
+  }),
   /** Where cream goes, if the make can take it. */
   cream: z.enum(['milk', 'dressing']).nullable(),
   /** The pH the acid goes to: where hot milk turns at the option `setC`, or a pH. */
-  acid: z.union([z.literal('turns'), numberOrOption]).nullable(),
+  acid: z.union([z.literal('turns'), numberOrOption('acid')]).nullable(),
   /** The culture, as a share of what its label says and, for a liquid or a saved one, as % of the milk. */
-  culture: z.strictObject({ labelShare: numberOrOption, percent: z.number() }).nullable(),
+  culture: z
+    .strictObject({ labelShare: numberOrOption('culture'), percent: boundedBy(0.01, 20, '%') })
+    .nullable(),
   /** Coagulant: a trace of so many IMCU per litre, or as much as the option's minutes want. */
   coagulant: z
-    .union([z.strictObject({ imcuPerLitre: z.number() }), z.strictObject({ minutes: numberOrOption })])
+    .union([
+      z.strictObject({ imcuPerLitre: boundedBy(0.1, 2000) }),
+      z.strictObject({ minutes: numberOrOption('coagulant') }),
+    ])
     .nullable(),
   /** How hot acid curd drains in a cloth. */
   drain: z
-    .strictObject({ wetPct: z.number(), floorPct: z.number(), tauMin: z.number().positive() })
+    .strictObject({
+      wetPct: boundedBy(40, 95, '%'),
+      floorPct: boundedBy(20, 90, '%'),
+      tauMin: boundedBy(0.1, 10_000, 'min'),
+    })
     .nullable(),
   /** How lactic curd drains in a bag. */
   bag: z.enum(BAG_NAMES as [BagName, ...BagName[]]).nullable(),
   /** Brine for each kilogram of cheese, kg of water. */
-  brineWaterPerKg: z.number().positive().optional(),
-  options: z.record(z.string(), option),
-  stages: z.array(stageSpec).min(1),
+  brineWaterPerKg: boundedBy(0.1, 50, 'kg').optional(),
+  options: z.record(optionName, option),
+  stages: z.array(stageSpec).min(1, 'give at least one stage').max(60),
 });
 
-export type Method = z.infer<typeof shape>;
+export type Method = z.infer<typeof methodShape>;
 
 /** The conditions of a stage, as a list. */
 export const conditionsOf = ({ onlyIf }: StageSpec) =>
@@ -120,83 +161,6 @@ export const groupsOf = (options: OptionValues): CultureGroup[] =>
 export const groupsIn = (names: string): CultureGroup[] =>
   CULTURE_GROUPS.filter((group) => names.split('+').includes(group));
 
-/** Every option can be what it usually is, and what the make names outside its stages is there. */
-function checkOptions(
-  { options, acid, culture, coagulant }: Method,
-  fault: (path: string[], problem: string, remedy: string) => void,
-): void {
-  for (const [key, one] of Object.entries(options)) {
-    if (one.type === 'number' && one.min >= one.max)
-      fault(['options', key, 'max'], `is ${one.max}`, `give more than ${one.min}, where it begins`);
-    else if (one.type === 'number' && (one.default < one.min || one.default > one.max))
-      fault(['options', key, 'default'], `is ${one.default}`, `give ${one.min} to ${one.max}`);
-    if (one.type === 'choice' && !one.choices.some(({ value }) => value === one.default))
-      fault(
-        ['options', key, 'default'],
-        `is "${one.default}"`,
-        `give ${one.choices.map(({ value }) => value).join(' or ')}`,
-      );
-  }
-  const named: [string, unknown][] = [
-    ['acid', acid],
-    ['culture', culture?.labelShare],
-    ['coagulant', coagulant && 'minutes' in coagulant ? coagulant.minutes : null],
-  ];
-  for (const [where, value] of named) {
-    const name = typeof value === 'object' ? (value as { option: string } | null)?.option : undefined;
-    if (name !== undefined && !options[name])
-      fault([where], `speaks of an option "${name}" this make does not have`, 'put that option back');
-  }
-}
-
-/** The schema of a method file: its shape, and every stage's parameters by the schema of its kind. */
-export const methodSchema = shape.superRefine((method, context) => {
-  checkOptions(method, (path, problem, remedy) =>
-    context.addIssue({ code: 'custom', path, message: problem, params: { problem, remedy } }),
-  );
-  const seen = new Set<string>();
-  method.stages.forEach((stage, index) => {
-    const fault = (path: (string | number)[], problem: string, remedy: string) =>
-      context.addIssue({
-        code: 'custom',
-        path: ['stages', index, ...path],
-        message: problem,
-        params: { problem, remedy },
-      });
-    if (seen.has(stage.id)) fault(['id'], `"${stage.id}" stands twice`, 'give every stage an id of its own');
-    seen.add(stage.id);
-    const kind = KINDS.find((one) => one.kind === stage.kind);
-    if (!kind) {
-      fault(
-        ['kind'],
-        `"${stage.kind}" cannot be planned yet`,
-        `use ${KINDS.map((one) => one.kind).join(', ')}`,
-      );
-      return;
-    }
-    const named = Object.values(stage.params).filter((value) => typeof value === 'object');
-    const conditions = conditionsOf(stage).flatMap((one) => ('option' in one ? [one] : []));
-    for (const { option } of [...named, ...conditions]) {
-      if (!method.options[option])
-        fault(
-          ['params'],
-          `speaks of an option "${option}" this make does not have`,
-          'name one of its options',
-        );
-    }
-    const filled = fillParams(
-      stage,
-      Object.fromEntries(Object.entries(method.options).map(([k, o]) => [k, o.default])),
-    );
-    const result = kind.params.safeParse(filled);
-    if (!result.success) {
-      for (const issue of result.error.issues) {
-        fault(['params', ...issue.path.map(String)], issue.message, `give what a ${stage.kind} stage needs`);
-      }
-    }
-  });
-});
-
 /** A stage's parameters with its options filled in. */
 export function fillParams(stage: StageSpec, options: OptionValues): Record<string, unknown> {
   return Object.fromEntries(
@@ -209,6 +173,6 @@ export function fillParams(stage: StageSpec, options: OptionValues): Record<stri
 
 /** A make's option that is a number, or undefined. */
 export function numberOption(method: Method | undefined, key: string): NumberOption | undefined {
-  const option = method?.options[key];
+  const option = method && Object.hasOwn(method.options, key) ? method.options[key] : undefined;
   return option?.type === 'number' ? option : undefined;
 }

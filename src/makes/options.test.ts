@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { parse } from '../core/faults/zodFaults';
 import { METHODS } from './index';
-import { type Method, methodSchema } from './method';
+import type { Method } from './method';
+import { methodSchema } from './methodSchema';
 import { paneer } from './methods/paneer';
 import { skyr } from './methods/skyr';
 
@@ -28,6 +29,42 @@ describe('options of a make', () => {
     expect(faultsOf(with_({ default: 'hot' }))).toEqual(['options.setC.default']);
   });
 
+  it('no option leads a stage, or a plan, where nothing can be: at its end, at what it is usually, by its kind', () => {
+    const hold = paneer.options.holdMin as object;
+    const with_ = (key: string, part: object) => ({
+      ...paneer,
+      options: { ...paneer.options, [key]: { ...hold, ...part } },
+    });
+    expect(faultsOf(with_('holdMin', { max: 99_999 }))).toEqual(['options.holdMin.max']);
+    expect(faultsOf(with_('holdMin', { min: -5 }))).toEqual(['options.holdMin.min']);
+    expect(faultsOf(with_('holdMin', { max: 1e11, default: 1e11 }))).toContain('options.holdMin.default');
+    expect(faultsOf(with_('saltPct', { min: 0, max: 60, default: 2 }))).toEqual(['options.saltPct.max']);
+    expect(
+      faultsOf({
+        ...paneer,
+        options: {
+          ...paneer.options,
+          saltPct: { type: 'boolean', label: 'Salt', default: true, reason: '' },
+        },
+      }),
+    ).toEqual(['options.saltPct.type']);
+    const named = { ...paneer, options: { ...paneer.options, toString: hold } };
+    expect(faultsOf(named)).toEqual([]);
+    expect(
+      faultsOf({
+        ...paneer,
+        stages: [...paneer.stages, { id: 'odd', kind: 'hold', params: { minutes: { option: 'toString' } } }],
+      }),
+    ).toEqual([`stages.${paneer.stages.length}.params`]);
+  });
+
+  it('names are cut short of what every later place can hold', () => {
+    expect(faultsOf({ ...paneer, title: 'x'.repeat(119) })).toEqual(['title']);
+    expect(faultsOf({ ...paneer, short: 'x'.repeat(119) })).toEqual(['short']);
+    const broken = parse<Method>(methodSchema, { ...paneer, title: 'two\nlines' });
+    expect(broken.ok && broken.value.title).toBe('two lines');
+  });
+
   it('a choice must be one of its own', () => {
     const [key, choice] =
       METHODS.flatMap((method) => Object.entries(method.options)).find(([, one]) => one.type === 'choice') ??
@@ -41,7 +78,9 @@ describe('options of a make', () => {
 
   it('what the make names must be there, in its stages and outside them', () => {
     const { setC: _, ...without } = paneer.options;
-    expect(faultsOf({ ...paneer, options: without }).every((path) => path.startsWith('stages.'))).toBe(true);
+    const faults = faultsOf({ ...paneer, options: without });
+    expect(faults).toContain('acid');
+    expect(faults.filter((path) => path !== 'acid').every((path) => path.startsWith('stages.'))).toBe(true);
     expect(faultsOf({ ...paneer, acid: { option: 'gone' } })).toEqual(['acid']);
     expect(faultsOf({ ...skyr, culture: { labelShare: { option: 'gone' }, percent: 2 } })).toEqual([
       'culture',

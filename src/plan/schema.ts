@@ -1,30 +1,37 @@
 import { z } from 'zod';
 import { WHEY_KINDS } from '../core/curd/whey';
-import { DOSE_IDS, KIND_NAMES } from '../makes/grammar';
+import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
+import { DOSE_IDS, KIND_NAMES, STAGE_ID } from '../makes/grammar';
 import { briefSchema } from './brief/schema';
 
-const range = z.strictObject({ likely: z.number(), low: z.number(), high: z.number() });
+const range = (one: z.ZodNumber) => z.strictObject({ likely: one, low: one, high: one });
+const minutes = bounded('planMin');
+const hours = boundedBy(0, 5000, 'h');
+const pH = boundedBy(0, 14);
+const percent = boundedBy(0, 100, '%');
+const grams = boundedBy(0, 10_000_000, 'g');
+const millilitres = boundedBy(0, 10_000_000, 'mL');
 
 const doseSchema = z.strictObject({
   id: z.enum(DOSE_IDS),
-  ingredient: z.string(),
+  ingredient: oneLine(200),
   /** The product as bought, full dose, held-back part included. */
-  grams: z.number().nonnegative(),
-  millilitres: z.number().nonnegative().nullable(),
-  spoons: z.string(),
-  diluteInMl: z.number().nonnegative(),
-  holdBackGrams: z.number().nonnegative(),
+  grams,
+  millilitres: millilitres.nullable(),
+  spoons: oneLine(200),
+  diluteInMl: millilitres,
+  holdBackGrams: grams,
 });
 export type Dose = z.infer<typeof doseSchema>;
 
 const planStageSchema = z.strictObject({
-  id: z.string(),
+  id: z.string().regex(STAGE_ID, 'give small letters, digits and dashes').max(60),
   kind: z.enum(KIND_NAMES),
-  title: z.string(),
-  startMin: z.number(),
-  durationMin: range,
-  targetC: z.number().nullable(),
-  handsOnMin: z.number(),
+  title: oneLine(400),
+  startMin: minutes,
+  durationMin: range(minutes),
+  targetC: bounded('potTempC').nullable(),
+  handsOnMin: minutes,
 });
 export type PlanStage = z.infer<typeof planStageSchema>;
 
@@ -32,27 +39,31 @@ export type PlanStage = z.infer<typeof planStageSchema>;
 export const planSchema = z.strictObject({
   format: z.literal('plump-pail/plan'),
   version: z.literal(1),
-  method: z.string(),
+  method: oneLine(80),
   brief: briefSchema,
-  readyAt: z.string().nullable(),
-  doses: z.array(doseSchema),
-  stages: z.array(planStageSchema).min(1),
+  readyAt: oneLine(40).nullable(),
+  doses: z.array(doseSchema).max(40),
+  stages: z.array(planStageSchema).min(1, 'give at least one stage').max(100),
   predictions: z.strictObject({
-    pHAfterAcid: z.number().nullable(),
-    setMin: range.nullable(),
-    acidifyHours: range.nullable(),
-    yieldKg: range,
-    moisturePct: z.number(),
-    fatInDryMatterPct: z.number(),
-    wheyLitres: z.number(),
+    pHAfterAcid: pH.nullable(),
+    setMin: range(minutes).nullable(),
+    acidifyHours: range(hours).nullable(),
+    yieldKg: range(boundedBy(0, 10_000, 'kg')),
+    moisturePct: percent,
+    fatInDryMatterPct: percent,
+    wheyLitres: boundedBy(0, 10_000, 'L'),
     wheyKind: z.enum(WHEY_KINDS),
-    wheyPH: z.number(),
-    drainHours: range.nullable(),
-    handsOnMin: z.number(),
-    totalHours: z.number(),
-    costPerKg: z.number().nullable(),
+    wheyPH: pH,
+    drainHours: range(hours).nullable(),
+    handsOnMin: minutes,
+    totalHours: hours,
+    costPerKg: boundedBy(0, 1e12).nullable(),
   }),
-  hinges: z.array(z.strictObject({ on: z.string(), shareOfVariancePct: z.number(), sharpenBy: z.string() })),
-  cautions: z.array(z.strictObject({ id: z.string(), stage: z.string(), text: z.string() })),
+  hinges: z
+    .array(z.strictObject({ on: oneLine(200), shareOfVariancePct: percent, sharpenBy: oneLine(400) }))
+    .max(40),
+  cautions: z
+    .array(z.strictObject({ id: oneLine(60), stage: oneLine(60), text: z.string().max(4000) }))
+    .max(400),
 });
 export type Plan = z.infer<typeof planSchema>;

@@ -1,3 +1,4 @@
+import { Infeasible } from '../core/faults/fault';
 import type { AnyKind, PotState, Span, World } from '../makes/grammar';
 import { stageKind } from '../makes/kinds';
 import { sourAlong } from '../makes/kinds/souring';
@@ -30,8 +31,22 @@ export const stagesOf = (method: Method, brief: Choices): BatchStage[] =>
     .filter((stage) => applies(stage, brief))
     .map((stage) => {
       const kind = stageKind(stage.kind);
-      return { id: stage.id, kind, params: kind.params.parse(fillParams(stage, brief.options)) };
+      return { id: stage.id, kind, params: paramsOf(stage, kind, brief.options) };
     });
+
+/** A stage's parameters with these options; throws Infeasible at the option, or the make, that cannot be so. */
+function paramsOf(stage: StageSpec, kind: AnyKind, options: Resolved['options']): unknown {
+  const read = kind.params.safeParse(fillParams(stage, options));
+  if (read.success) return read.data;
+  const issue = read.error.issues[0];
+  const param = String(issue?.path[0] ?? '');
+  const from = Object.hasOwn(stage.params, param) ? stage.params[param] : undefined;
+  throw new Infeasible({
+    path: typeof from === 'object' ? `options.${from.option}` : 'method',
+    problem: `gives stage "${stage.id}" what it cannot be`,
+    remedy: issue?.message ?? 'correct it',
+  });
+}
 
 /** Runs a batch through its stages in one world; `pot` is moved along, and its ferment with it. */
 export const walk = (stages: readonly BatchStage[], world: World, pot: PotState): Span[] =>

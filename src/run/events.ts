@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { bounded, boundedBy } from '../core/faults/bounds';
+import { bounded, boundedBy, idText, oneLine } from '../core/faults/bounds';
 import { DOSE_IDS } from '../makes/grammar';
-import { planSchema } from '../plan/schema';
+import { KINDS } from '../makes/kinds';
+import { type Plan, planSchema } from '../plan/schema';
 
 export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
 export type WheyLook = (typeof WHEY_LOOKS)[number];
@@ -27,16 +28,24 @@ export const WHEY_USES = [
 export type WheyUse = (typeof WHEY_USES)[number];
 
 /** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
-const stamped = { seq: z.int().min(0), at: z.number() };
+const stamped = { seq: z.int().min(0).max(10_000_000), at: bounded('wallMs') };
 const text = z.string().max(4000);
+const stageId = z.string().max(60);
+/** Readings that one event may bring; a longer file comes as several. */
+export const MOST_READINGS = 50_000;
+/** An entry that cannot be read is kept as it stands, in so many letters. */
+export const MOST_RAW = 10_000_000;
+
+/** The longest name of a make, a milk or a good, letters. */
+export const MOST_NAME = 120;
 
 /** What can happen to a make. Old events are never rewritten; a later shape is read by upcasting. */
-export const eventSchema = z.discriminatedUnion('type', [
+const shapes = z.discriminatedUnion('type', [
   z.strictObject({
     ...stamped,
     type: z.literal('started'),
-    name: z.string().min(1).max(120),
-    milkName: z.string().max(120),
+    name: oneLine(MOST_NAME).min(1, 'give it a name'),
+    milkName: oneLine(MOST_NAME),
     plan: planSchema,
     /** Stage parameters by stage id, as planned. */
     parameters: z.record(z.string(), z.unknown()),
@@ -45,12 +54,12 @@ export const eventSchema = z.discriminatedUnion('type', [
     pot: z
       .strictObject({
         id: z.string().max(64),
-        name: z.string().max(120),
+        name: oneLine(MOST_NAME),
         carryOverC: boundedBy(0, 60, '°C'),
       })
       .optional(),
     /** The stage it begins with, where what lies before has been done elsewhere. */
-    fromStage: z.string().max(60).optional(),
+    fromStage: stageId.optional(),
     /** Written into the book after it was over: only what came out is known, not how it went. */
     entered: z.boolean().optional(),
     /** The lots of milk in it, litres of each as planned. */
@@ -58,9 +67,9 @@ export const eventSchema = z.discriminatedUnion('type', [
       .array(
         z.strictObject({
           id: z.string().max(64),
-          name: z.string().max(120),
+          name: oneLine(MOST_NAME),
           /** The day it came, as in a calendar; empty where nobody said. */
-          day: z.string().max(10),
+          day: oneLine(10),
           litres: boundedBy(0, 500, 'L'),
         }),
       )
@@ -72,17 +81,18 @@ export const eventSchema = z.discriminatedUnion('type', [
         z.strictObject({
           goodId: z.string().max(64),
           dose: z.enum(DOSE_IDS),
-          name: z.string().max(120),
-          lot: z.string().max(60),
-          grams: z.number().nonnegative(),
+          name: oneLine(MOST_NAME),
+          lot: oneLine(60),
+          grams: boundedBy(0, 1_000_000, 'g'),
         }),
       )
+      .max(40)
       .optional(),
   }),
-  z.strictObject({ ...stamped, type: z.literal('done'), stage: z.string() }),
-  z.strictObject({ ...stamped, type: z.literal('back'), from: z.string() }),
+  z.strictObject({ ...stamped, type: z.literal('done'), stage: stageId }),
+  z.strictObject({ ...stamped, type: z.literal('back'), from: stageId }),
   /** A stage left out. */
-  z.strictObject({ ...stamped, type: z.literal('skipped'), stage: z.string() }),
+  z.strictObject({ ...stamped, type: z.literal('skipped'), stage: stageId }),
   /** The clock of the stage under way waits, and goes on. */
   z.strictObject({ ...stamped, type: z.literal('paused') }),
   z.strictObject({ ...stamped, type: z.literal('resumed') }),
@@ -91,7 +101,7 @@ export const eventSchema = z.discriminatedUnion('type', [
     ...stamped,
     type: z.literal('split'),
     share: boundedBy(0.05, 0.95),
-    otherId: z.string().max(64),
+    otherId: idText(),
     plan: planSchema,
     parameters: z.record(z.string(), z.unknown()),
   }),
@@ -104,7 +114,12 @@ export const eventSchema = z.discriminatedUnion('type', [
     parameters: z.record(z.string(), z.unknown()),
   }),
   /** Another value for a reading that was noted wrongly: °C, pH or kg, as that reading has it. */
-  z.strictObject({ ...stamped, type: z.literal('corrected'), target: z.int().min(1), value: z.number() }),
+  z.strictObject({
+    ...stamped,
+    type: z.literal('corrected'),
+    target: z.int().min(1),
+    value: boundedBy(-1e6, 1e6),
+  }),
   /** The make went to another device, which writes from here on; and it came to this one. */
   z.strictObject({ ...stamped, type: z.literal('handed') }),
   z.strictObject({ ...stamped, type: z.literal('received') }),
@@ -115,13 +130,17 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.strictObject({
     ...stamped,
     type: z.literal('imported'),
-    name: z.string().max(200),
+    name: oneLine(200),
     readings: z
       .array(
-        z.strictObject({ at: z.number(), tempC: bounded('potTempC'), pH: bounded('probePH').optional() }),
+        z.strictObject({
+          at: bounded('wallMs'),
+          tempC: bounded('potTempC'),
+          pH: bounded('probePH').optional(),
+        }),
       )
       .min(1)
-      .max(50_000),
+      .max(MOST_READINGS),
   }),
   /** Curd or cheese weighed on the way, kg. */
   z.strictObject({ ...stamped, type: z.literal('weighed'), kg: bounded('kg') }),
@@ -130,18 +149,18 @@ export const eventSchema = z.discriminatedUnion('type', [
   /** A hand test: how the curd breaks, or how a piece of it stretches. */
   z.strictObject({ ...stamped, type: z.literal('tested'), found: z.enum(HAND_TESTS) }),
   /** A turn of slabs, of a press or of a basket; `turn` counts them, so that a double tap turns once. */
-  z.strictObject({ ...stamped, type: z.literal('turned'), turn: z.int().min(0) }),
+  z.strictObject({ ...stamped, type: z.literal('turned'), turn: z.int().min(0).max(10_000) }),
   /** Something that went wrong, and what was said about it. */
-  z.strictObject({ ...stamped, type: z.literal('mishap'), what: z.string().max(60), text }),
+  z.strictObject({ ...stamped, type: z.literal('mishap'), what: oneLine(60), text }),
   /** Acid that really went in, grams of product; `portion` counts them, so that a double tap adds once. */
   z.strictObject({
     ...stamped,
     type: z.literal('acid'),
     grams: boundedBy(0, 100_000, 'g'),
-    portion: z.int().min(0),
+    portion: z.int().min(0).max(10_000),
   }),
   /** What the program advised, so that a later look can hold it against what came of it; `about` tells one from the next. */
-  z.strictObject({ ...stamped, type: z.literal('advised'), about: z.string().max(200), text }),
+  z.strictObject({ ...stamped, type: z.literal('advised'), about: oneLine(200), text }),
   z.strictObject({ ...stamped, type: z.literal('note'), text: text.min(1) }),
   z.strictObject({ ...stamped, type: z.literal('undone'), target: z.int().min(1) }),
   z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),
@@ -151,7 +170,33 @@ export const eventSchema = z.discriminatedUnion('type', [
   z.strictObject({ ...stamped, type: z.literal('whey-used'), use: z.enum(WHEY_USES) }),
   z.strictObject({ ...stamped, type: z.literal('tasted'), score: z.int().min(1).max(5), text }),
   z.strictObject({ ...stamped, type: z.literal('abandoned'), reason: text }),
+  /** An entry that could not be read, torn or of a later version: it does nothing, and keeps its place and its words. */
+  z.strictObject({ ...stamped, type: z.literal('unreadable'), raw: z.string().max(MOST_RAW) }),
 ]);
+
+/** A plan can be walked only if the parameters of each of its stages are what the stage's kind wants. */
+function checkPlanned(
+  { plan, parameters }: { plan: Plan; parameters: Record<string, unknown> },
+  fault: (path: PropertyKey[], problem: string, remedy: string) => void,
+): void {
+  const seen = new Set<string>();
+  plan.stages.forEach(({ id, kind: name }, index) => {
+    if (seen.has(id)) fault(['plan', 'stages', index, 'id'], `"${id}" stands twice`, 'keep one of them');
+    seen.add(id);
+    const kind = KINDS.find((one) => one.kind === name);
+    const read = Object.hasOwn(parameters, id) ? kind?.params.safeParse(parameters[id]) : undefined;
+    if (!read?.success)
+      fault(['parameters', id], 'cannot be', `give what a ${name} stage needs, as it was planned`);
+  });
+}
+
+/** What can happen to a make, each with what its plan needs to be walked. */
+export const eventSchema = shapes.superRefine((event, context) => {
+  if (event.type !== 'started' && event.type !== 'split' && event.type !== 'remeasured') return;
+  checkPlanned(event, (path, problem, remedy) =>
+    context.addIssue({ code: 'custom', path, message: problem, params: { problem, remedy } }),
+  );
+});
 
 export type MakeEvent = z.infer<typeof eventSchema>;
 export type EventType = MakeEvent['type'];

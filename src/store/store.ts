@@ -2,7 +2,8 @@ import { configureStore, createListenerMiddleware, createSelector, isAnyOf } fro
 import { liveQuery } from 'dexie';
 import { useDispatch, useSelector } from 'react-redux';
 import { setOwnMethods } from '../makes';
-import { type Method, methodSchema } from '../makes/method';
+import type { Method } from '../makes/method';
+import { methodSchema } from '../makes/methodSchema';
 import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database, SettingKey } from './db';

@@ -2,7 +2,7 @@ import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { type Backup, backupSchema, upcastBackup } from '../files/backup';
 import { type MakeFile, makeSchema } from '../files/make';
-import { methodSchema } from '../makes/method';
+import { methodSchema } from '../makes/methodSchema';
 import type { MakeEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import type { Database } from './db';

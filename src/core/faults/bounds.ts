@@ -35,7 +35,29 @@ export const BOUNDS = {
   grams: { min: 0.01, max: 1000000, unit: 'g' },
   potTempC: { min: -5, max: 110, unit: '°C' },
   probePH: { min: 2, max: 9, unit: '' },
+  /** Minutes of a whole plan: about four months, longer than any fresh cheese hangs or lies in brine. */
+  planMin: { min: 0, max: 200_000, unit: 'min' },
+  /** A moment on the wall clock, ms since 1970 UTC, before the year 2100. */
+  wallMs: { min: 0, max: 4_102_444_800_000, unit: 'ms' },
 } as const;
+
+/** An id that can stand in an address, a file name and a calendar: letters, digits, dashes and underscores. */
+export const idText = (max = 64): z.ZodString =>
+  z
+    .string()
+    .regex(/^[A-Za-z0-9][\w-]*$/, 'give letters, digits, dashes and underscores')
+    .max(max);
+
+/** What no name or title of one line holds: line breaks and other control characters. */
+// biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
+const CONTROLS = /[\u0000-\u001f\u007f\u2028\u2029]+/g;
+
+/** A text of one line, as names and titles are: line breaks and other control characters become spaces. */
+export const oneLine = (max: number): z.ZodString =>
+  z
+    .string()
+    .overwrite((text) => text.replace(CONTROLS, ' '))
+    .max(max);
 
 export type BoundName = keyof typeof BOUNDS;
 

@@ -62,26 +62,53 @@ function faultsOf(issue: z.core.$ZodIssue, root: unknown): Fault[] {
         {
           ...given,
           path: given?.path ?? path,
-          problem: given?.problem ?? issue.message,
+          problem: given?.problem ?? (issue.message === UNSAID ? 'cannot be' : issue.message),
           remedy: given?.remedy ?? 'correct it',
         },
       ];
     }
-    case 'too_small':
-    case 'too_big': {
-      const bounds = boundsBehind(issue.message);
-      return [{ path, problem: `is ${shown(value)}`, remedy: issue.message, ...(bounds && { bounds }) }];
+    default: {
+      const remedy = issue.message === UNSAID ? remedyOf(issue) : issue.message;
+      const bounds = boundsBehind(remedy);
+      return [{ path, problem: `is ${shown(value)}`, remedy, ...(bounds && { bounds }) }];
     }
-    default:
-      return [{ path, problem: `is ${shown(value)}`, remedy: issue.message.toLowerCase() }];
   }
 }
+
+/** Stands where no schema has said what would be right, so that no library's sentence is ever shown. */
+const UNSAID = '\u0000';
+
+const COUNTED: Record<string, string> = { string: 'letters', array: 'of them', set: 'of them' };
+
+/** What would be right, where the schema itself does not say. */
+function remedyOf(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'too_small':
+      return `give at least ${issue.minimum}${counted(issue.origin)}`;
+    case 'too_big':
+      return `give at most ${issue.maximum}${counted(issue.origin)}`;
+    case 'invalid_format':
+      return FORMATS[issue.format] ?? 'write it with plain letters, digits and dashes';
+    case 'not_multiple_of':
+      return `give a multiple of ${issue.divisor}`;
+    default:
+      return 'correct it';
+  }
+}
+
+const counted = (origin: string) => (COUNTED[origin] ? ` ${COUNTED[origin]}` : '');
+
+const FORMATS: Record<string, string> = {
+  date: 'give a day like 2026-11-27',
+  datetime: 'give a moment like 2026-11-27T09:00',
+  starts_with: 'give what such a field begins with',
+};
 
 const deepest = (branch: z.core.$ZodIssue[]): number => Math.max(...branch.map((issue) => issue.path.length));
 
 /** Parses `value` with `schema`, turning what Zod finds into faults. */
 export function parse<T>(schema: z.ZodType<T>, value: unknown): Result<T> {
-  const result = schema.safeParse(value);
+  const result = schema.safeParse(value, { error: () => UNSAID });
   if (result.success) return { ok: true, value: result.data };
   return { ok: false, faults: result.error.issues.flatMap((issue) => faultsOf(issue, value)) };
 }

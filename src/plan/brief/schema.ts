@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ACID_KINDS } from '../../core/acid/acids';
-import { bounded, boundedBy } from '../../core/faults/bounds';
+import { bounded, boundedBy, oneLine } from '../../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
 import { wallMinutes } from '../../core/units/wallTime';
 
@@ -79,7 +79,7 @@ export const briefSchema = z
   .strictObject({
     format: z.literal('plump-pail/brief'),
     version: z.literal(1),
-    method: z.string(),
+    method: oneLine(200),
     milk: milkSchema,
     wantKg: bounded('wantKg').optional(),
     cream: z.strictObject({ litres: bounded('creamLitres'), fatPct: bounded('creamFatPct') }).optional(),
@@ -93,7 +93,7 @@ export const briefSchema = z
     options: z.record(z.string(), z.union([z.number(), z.string(), z.boolean()])).optional(),
     start: wallTime.optional(),
     readyBy: wallTime.optional(),
-    currency: z.string().max(12).optional(),
+    currency: oneLine(12).optional(),
     seed: z
       .int()
       .min(0, 'give a whole number from 0')

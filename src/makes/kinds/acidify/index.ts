@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { fermentPH, sourTo } from '../../../core/culture/ferment';
+import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
+import { warmC } from '../bounds';
 import { outOfOrder } from '../order';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
@@ -18,7 +20,7 @@ export interface AcidifyParams {
 
 export const acidify = kindOf<AcidifyParams>({
   kind: 'acidify',
-  params: z.strictObject({ toPH: z.number().min(4.4).max(6.2), atC: z.number() }),
+  params: z.strictObject({ toPH: boundedBy(4.4, 6.2), atC: warmC() }),
   endedBy: 'pH',
   toleranceC: [4, 3],
   predict: (world, { toPH, atC }, pot) => {

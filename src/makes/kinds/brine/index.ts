@@ -1,8 +1,10 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { SATURATED_PCT_WW } from '../../../core/salt/brine';
 import { BRINE_SHAPES, type BrineShape, brineHours } from '../../../core/salt/diffusion';
 import { kindOf } from '../../grammar';
+import { cm, coolC, pieceKg } from '../bounds';
 import { curdKg, curdMoisturePct } from '../curd';
 import { along } from '../spans';
 
@@ -26,14 +28,14 @@ export interface BrineParams {
 export const brine = kindOf<BrineParams>({
   kind: 'brine',
   params: z.strictObject({
-    pctWw: z.number().positive(),
-    targetPct: z.number().min(0),
-    startShare: z.number().min(0).max(1).default(0),
-    pieceKg: z.number().positive(),
+    pctWw: boundedBy(1, 40, '%'),
+    targetPct: boundedBy(0, 10, '%'),
+    startShare: boundedBy(0, 1).default(0),
+    pieceKg: pieceKg(),
     shape: z.enum(BRINE_SHAPES),
-    thicknessCm: z.number().positive().optional(),
-    diameterCm: z.number().positive().optional(),
-    atC: z.number().default(12),
+    thicknessCm: cm().optional(),
+    diameterCm: cm().optional(),
+    atC: coolC().default(12),
   }) as unknown as z.ZodType<BrineParams>,
   endedBy: 'time',
   toleranceC: [4, 4],

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { LONG_MIN, minutesTo } from '../bounds';
 
 /** Minutes of wrapping; common practice. */
 const HANDS_ON = 2;
@@ -9,7 +10,7 @@ const FRIDGE_C = 4;
 
 export const chill = kindOf<{ minutes: number }>({
   kind: 'chill',
-  params: z.strictObject({ minutes: z.number() }),
+  params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
   toleranceC: [3, 4],
   predict: (_world, { minutes }, pot) => {

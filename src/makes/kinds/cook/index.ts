@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { potC, someMinutesTo } from '../bounds';
 import { along } from '../spans';
 
 /** Share of the time spent stirring, stirred and left alone. Common practice. */
@@ -16,8 +17,8 @@ export interface CookParams {
 export const cook = kindOf<CookParams>({
   kind: 'cook',
   params: z.strictObject({
-    toC: z.number(),
-    overMin: z.number().positive(),
+    toC: potC(),
+    overMin: someMinutesTo(600),
     stirred: z.boolean().default(true),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',

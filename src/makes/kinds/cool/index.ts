@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { potC } from '../bounds';
 import { cooling } from '../ramp';
 
 /** Share of a cooling spent stirring; common practice. */
@@ -7,7 +8,7 @@ const ATTENDED = 0.4;
 
 export const cool = kindOf<{ toC: number }>({
   kind: 'cool',
-  params: z.strictObject({ toC: z.number() }),
+  params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => cooling(world, pot, toC, ATTENDED),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { aside } from '../spans';
 
@@ -14,7 +15,7 @@ export interface CutParams {
 export const cut = kindOf<CutParams>({
   kind: 'cut',
   params: z.strictObject({
-    mm: z.number().positive(),
+    mm: boundedBy(1, 300, 'mm'),
     slabs: z.boolean().optional(),
   }) as z.ZodType<CutParams>,
   endedBy: 'done',

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { bagAfter, bagHours } from '../../../core/curd/bag';
 import { drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf, type PotState, type World } from '../../grammar';
+import { LONG_MIN, someMinutesTo } from '../bounds';
 import { outOfOrder } from '../order';
 import { curdResting, kept } from '../spans';
 import { WORDS } from './words';
@@ -63,9 +65,9 @@ export const drain = kindOf<DrainParams>({
   kind: 'drain',
   params: z
     .strictObject({
-      toMoisturePct: z.number().optional(),
-      minutes: z.number().positive().optional(),
-      hours: z.number().positive().optional(),
+      toMoisturePct: boundedBy(20, 95, '%').optional(),
+      minutes: someMinutesTo(LONG_MIN).optional(),
+      hours: boundedBy(0.05, 240, 'h').optional(),
       in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
     })
     .refine(

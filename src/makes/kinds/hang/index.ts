@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { coolC } from '../bounds';
 import { along } from '../spans';
 
 export interface HangParams {
@@ -12,7 +14,7 @@ const PER_DAY = 2;
 
 export const hang = kindOf<HangParams>({
   kind: 'hang',
-  params: z.strictObject({ days: z.number().positive(), atC: z.number() }),
+  params: z.strictObject({ days: boundedBy(0.1, 60, 'days'), atC: coolC() }),
   endedBy: 'time',
   toleranceC: [3, 3],
   predict: (_world, { days, atC }, pot) => {

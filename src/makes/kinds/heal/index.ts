@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { minutesTo } from '../bounds';
 import { SET_LOSS } from '../clot';
 import { resting } from '../spans';
 
 export const heal = kindOf<{ minutes: number }>({
   kind: 'heal',
-  params: z.strictObject({ minutes: z.number() }),
+  params: z.strictObject({ minutes: minutesTo(240) }),
   endedBy: 'time',
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, SET_LOSS),

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type StageWords } from '../../grammar';
+import { LONG_MIN, minutesTo } from '../bounds';
 import { kept, resting } from '../spans';
 
 export interface HoldParams {
@@ -39,7 +40,7 @@ const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => Stage
 export const hold = kindOf<HoldParams>({
   kind: 'hold',
   params: z.strictObject({
-    minutes: z.number(),
+    minutes: minutesTo(LONG_MIN),
     as: z.enum(['rest', 'stir']).default('rest'),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',

@@ -1,6 +1,8 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { minutesTo, potOf } from '../../../core/heat/pot';
 import { kindOf } from '../../grammar';
+import { someMinutesTo } from '../bounds';
 import { along } from '../spans';
 
 export interface PoachParams {
@@ -18,8 +20,8 @@ const ATTENDED = 0.5;
 export const poach = kindOf<PoachParams>({
   kind: 'poach',
   params: z.strictObject({
-    toC: z.number(),
-    minutes: z.number().positive(),
+    toC: boundedBy(40, 100, '°C'),
+    minutes: someMinutesTo(240),
     spiced: z.boolean().default(false),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',

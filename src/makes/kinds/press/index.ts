@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { kPaHoursOf, roundAreaM2, selfWeightKPa, standingAreaM2, weightKg } from '../../../core/curd/press';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { cm } from '../bounds';
 import { curdResting } from '../spans';
 
 /** Minutes of wrapping and loading, and of each turn; common practice. */
@@ -20,11 +22,11 @@ export interface PressParams {
 export const press = kindOf<PressParams>({
   kind: 'press',
   params: z.strictObject({
-    kPa: z.number().positive(),
-    hours: z.number().positive(),
-    heightCm: z.number().positive(),
+    kPa: boundedBy(0.05, 500, 'kPa'),
+    hours: boundedBy(0.05, 72, 'h'),
+    heightCm: cm(),
     by: z.enum(['weight', 'screw', 'self']).default('weight'),
-    turns: z.number().min(0).default(1),
+    turns: boundedBy(0, 60).default(1),
   }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
   toleranceC: null,

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { along, curdResting } from '../spans';
 
@@ -20,9 +21,9 @@ export interface SaltParams {
 export const salt = kindOf<SaltParams>({
   kind: 'salt',
   params: z.strictObject({
-    percent: z.number().min(0),
-    goes: z.number().int().positive().default(1),
-    days: z.number().min(0).default(0),
+    percent: boundedBy(0, 10, '%'),
+    goes: z.int('give a whole number').min(1, 'give 1 to 10').max(10, 'give 1 to 10').default(1),
+    days: boundedBy(0, 60, 'days').default(0),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
   toleranceC: null,

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { potC } from '../bounds';
 import { ramp } from '../ramp';
 
 /** Share of a scald spent stirring; common practice. */
@@ -7,7 +8,7 @@ const ATTENDED = 0.6;
 
 export const scald = kindOf<{ toC: number }>({
   kind: 'scald',
-  params: z.strictObject({ toC: z.number() }),
+  params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),

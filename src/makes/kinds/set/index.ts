@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { fermentPH, sourTo } from '../../../core/culture/ferment';
+import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
@@ -74,7 +75,7 @@ function byClot(world: World, pot: PotState): Span {
 export const set = kindOf<SetParams>({
   kind: 'set',
   params: z.strictObject({
-    toPH: z.number().min(3.9).max(5.5).optional(),
+    toPH: boundedBy(3.9, 5.5).optional(),
     wrap: z.enum(WRAPS).default('towel'),
   }) as unknown as z.ZodType<SetParams>,
   endedBy: 'test',

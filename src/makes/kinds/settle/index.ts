@@ -1,10 +1,11 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { minutesTo } from '../bounds';
 import { resting } from '../spans';
 
 export const settle = kindOf<{ minutes: number }>({
   kind: 'settle',
-  params: z.strictObject({ minutes: z.number() }),
+  params: z.strictObject({ minutes: minutesTo(480) }),
   endedBy: 'time',
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0),

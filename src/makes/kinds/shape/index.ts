@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { LONG_MIN, minutesTo, pieceKg } from '../bounds';
 import { curdKg } from '../curd';
 import { along } from '../spans';
 
@@ -37,8 +38,8 @@ export const shape = kindOf<ShapeParams>({
   kind: 'shape',
   params: z.strictObject({
     into: z.enum(['ball', 'block', 'pear', 'pouch']),
-    pieceKg: z.number().positive(),
-    coldMin: z.number().min(0),
+    pieceKg: pieceKg(),
+    coldMin: minutesTo(LONG_MIN),
   }),
   endedBy: 'time',
   toleranceC: null,

@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { copyOf, sourTo } from '../../../core/culture/ferment';
+import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
+import { someMinutesTo, warmC } from '../bounds';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
 
@@ -38,11 +40,11 @@ function minutesToPH(world: World, pot: PotState, toPH: number, atC: number): nu
 export const slab = kindOf<SlabParams>({
   kind: 'slab',
   params: z.strictObject({
-    turns: z.number().positive(),
-    everyMin: z.number().positive(),
-    atC: z.number(),
+    turns: boundedBy(1, 60),
+    everyMin: someMinutesTo(180),
+    atC: warmC(),
     style: z.enum(['stacked', 'single']).default('stacked'),
-    toPH: z.number().min(4.8).max(6.6).optional(),
+    toPH: boundedBy(4.8, 6.6).optional(),
   }) as unknown as z.ZodType<SlabParams>,
   endedBy: 'time',
   toleranceC: [4, 3],

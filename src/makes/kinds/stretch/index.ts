@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { hotWaterKg } from '../../../core/heat/hotWater';
 import { microwaveSeconds } from '../../../core/heat/microwave';
 import {
@@ -41,7 +42,7 @@ export const stretch = kindOf<StretchParams>({
   kind: 'stretch',
   params: z.strictObject({
     by: z.enum(STRETCH_WAY_NAMES as [StretchWay, ...StretchWay[]]),
-    waterC: z.number(),
+    waterC: boundedBy(40, 100, '°C'),
   }),
   endedBy: 'done',
   toleranceC: [3, 3],

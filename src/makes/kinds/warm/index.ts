@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { potC } from '../bounds';
 import { ramp } from '../ramp';
 
 /** Share of a gentle warming spent stirring; common practice. */
@@ -7,7 +8,7 @@ const ATTENDED = 0.5;
 
 export const warm = kindOf<{ toC: number }>({
   kind: 'warm',
-  params: z.strictObject({ toC: z.number() }),
+  params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 
 /** Minutes; common practice. */
@@ -6,7 +7,7 @@ const MINUTES = 3;
 
 export const wash = kindOf<{ waterC: number }>({
   kind: 'wash',
-  params: z.strictObject({ waterC: z.number() }),
+  params: z.strictObject({ waterC: boundedBy(0, 60, '°C') }),
   endedBy: 'done',
   toleranceC: null,
   predict: (_world, { waterC }, pot) => {
