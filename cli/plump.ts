@@ -1,7 +1,8 @@
 import { readFileSync } from 'node:fs';
 import { bad, type Fault, type Result } from '../src/core/faults/fault';
 import { CONVERT_TO, type ConvertTo, convert } from '../src/files/convert';
-import { checkFile, readJson } from '../src/files/kinds';
+import { checkFile } from '../src/files/kinds';
+import { readJson } from '../src/files/readJson';
 import { METHODS, methodById } from '../src/makes';
 import { planFile } from '../src/plan/plan';
 import { COMPUTATIONS, reckon } from '../src/plan/reckon';

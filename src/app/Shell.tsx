@@ -1,7 +1,7 @@
 import { type ComponentType, lazy, Suspense, useEffect, useState } from 'react';
-import { NavLink, Outlet } from 'react-router';
+import { Link, NavLink, Outlet } from 'react-router';
 import { usePorts } from '../store/ports';
-import { useAppSelector } from '../store/store';
+import { selectAside, useAppSelector } from '../store/store';
 import {
   BookGlyph,
   KitchenGlyph,
@@ -12,7 +12,9 @@ import {
   ShelfGlyph,
 } from '../ui/glyphs/glyphs';
 import { Alarms } from '../views/common/Alarms';
+import { Boundary } from '../views/common/Boundary';
 import { DayLine } from '../views/common/DayLine';
+import { ViewBoundary } from './ViewBoundary';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
   { to: '/plan', text: 'Plan', Glyph: PailGlyph },
@@ -36,6 +38,7 @@ const typing = (target: EventTarget | null) =>
 export function Shell() {
   const { startOver } = usePorts();
   const look = useAppSelector((state) => state.kitchen.look);
+  const aside = useAppSelector(selectAside);
   useEffect(() => {
     const dark = matchMedia('(prefers-color-scheme: dark)');
     const apply = () => {
@@ -72,8 +75,20 @@ export function Shell() {
       <a href="#view" className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute">
         To the view
       </a>
-      <DayLine demo={startOver !== null} />
-      <Alarms />
+      <Boundary what="The day line" small>
+        <DayLine demo={startOver !== null} />
+      </Boundary>
+      <Boundary what="What is due" small>
+        <Alarms />
+      </Boundary>
+      {aside.length > 0 && (
+        <p className="bg-danger-wash px-6 py-2 text-[16px] print:hidden">
+          {aside.length === 1 ? 'One thing' : `${aside.length} things`} kept here cannot be read.{' '}
+          <Link to="/kitchen#aside" className="font-semibold underline underline-offset-4">
+            See in the kitchen
+          </Link>
+        </p>
+      )}
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"
@@ -94,7 +109,9 @@ export function Shell() {
         </nav>
         <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10 print:p-0 print:tab:p-0">
           <Suspense fallback={<p className="py-10 text-lg">One moment…</p>}>
-            <Outlet />
+            <ViewBoundary>
+              <Outlet />
+            </ViewBoundary>
           </Suspense>
         </main>
       </div>

@@ -4,8 +4,10 @@ import { Provider } from 'react-redux';
 import { createBrowserRouter, RouterProvider } from 'react-router';
 import '../ui/look.css';
 import { Database } from '../store/db';
+import { follow } from '../store/follow';
 import { PortsContext } from '../store/ports';
-import { createStore, follow } from '../store/store';
+import { createStore } from '../store/store';
+import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
 import { workerPlanner } from '../workers/planner';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
@@ -43,10 +45,39 @@ const router = createBrowserRouter([
   },
 ]);
 
+/** Says what could not be kept or followed; loaded only when there is something to say. */
+const tell = (error: unknown) => {
+  console.error(error);
+  void import('../views/common/written').then(({ sayUnwritten }) => sayUnwritten('What was changed', error));
+};
+
+/** Puts a sentence in the place of everything, where nothing can be opened. */
+function inPlace(text: string) {
+  const root = document.getElementById('root');
+  if (root) root.textContent = text;
+}
+
+/** A database belongs to one version at a time: the older window makes way, and says so. */
+function makeWay(db: Database) {
+  db.on('blocked', () =>
+    inPlace(
+      'Another window of Plump Pail is open with an older version of it. Close that window, or reload it; this one goes on by itself.',
+    ),
+  );
+  db.on('versionchange', () => {
+    void import('../views/common/written').then(({ say }) =>
+      say(
+        'A newer version of Plump Pail is open in another window. Reload this one before you note anything more.',
+      ),
+    );
+  });
+}
+
 async function begin() {
   const root = document.getElementById('root');
   if (!root) throw new Error('the page has no root');
   const db = new Database();
+  makeWay(db);
   const demo = document.documentElement.dataset.kitchen === 'demo';
   const clock = demo ? hastenedClock() : machineClock;
   const laid = demo ? await import('./demo/lay') : null;
@@ -58,8 +89,8 @@ async function begin() {
       }
     : null;
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
-  const store = createStore(db, clock, mine);
-  await follow(db, store, mine);
+  const store = createStore(db, clock, mine, tell);
+  await follow(db, store, mine, tell);
   void navigator.storage?.persist?.();
   createRoot(root).render(
     <StrictMode>
@@ -75,10 +106,9 @@ async function begin() {
 /** Kept for when the server is gone. A browser that does not allow it (no certificate on the network) goes without. */
 if (import.meta.env.PROD) void navigator.serviceWorker?.register('/sw.js').catch(() => undefined);
 
-begin().catch((error: Error) => {
-  const root = document.getElementById('root');
-  if (root) {
-    root.textContent = `Plump Pail could not open its data on this device: ${error.message}. If this is a private window, open an ordinary one; if the disk is full, free some space. Nothing has been deleted.`;
-  }
+begin().catch((error: unknown) => {
+  inPlace(
+    `Plump Pail could not open its data on this device: ${whyNot(error)}. If this is a private window, open an ordinary one. Nothing has been deleted.`,
+  );
   console.error(error);
 });

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bounded, idText } from '../core/faults/bounds';
 import { methodSchema } from '../makes/methodSchema';
+import { unfinishedSchema } from '../makes/unfinished';
 import { kitchenSchema, upcastKitchen } from './kitchen';
 import { makeSchema } from './make';
 import { knownMilkSchema } from './milk';
@@ -21,6 +22,9 @@ export const photoSchema = z.strictObject({
 });
 export type Photo = z.infer<typeof photoSchema>;
 
+/** Where something that cannot be read was found. */
+export const ASIDE_OF = ['makes', 'events', 'milks', 'goods', 'methods', 'photos', 'settings'] as const;
+
 /** Everything there is, as one file. */
 export const backupSchema = z
   .strictObject({
@@ -31,11 +35,19 @@ export const backupSchema = z
     makes: z.array(makeSchema),
     goods: z.array(goodSchema).optional(),
     methods: z.array(methodSchema).optional(),
+    /** Makes of the maker's own that are still being written. */
+    unfinished: z.array(unfinishedSchema).optional(),
     photos: z.array(photoSchema).optional(),
+    /** What was there and could not be read, exactly as it stood. */
+    aside: z
+      .array(z.strictObject({ table: z.enum(ASIDE_OF), row: z.unknown() }))
+      .max(10_000)
+      .optional(),
   })
   .superRefine((backup, context) => {
-    for (const list of ['milks', 'makes', 'goods', 'photos'] as const) {
-      const seen = new Set<string>();
+    const seenMethods = new Set<string>();
+    for (const list of ['milks', 'makes', 'goods', 'photos', 'methods', 'unfinished'] as const) {
+      const seen = list === 'unfinished' || list === 'methods' ? seenMethods : new Set<string>();
       (backup[list] ?? []).forEach(({ id }, index) => {
         const params = { problem: `"${id}" stands twice`, remedy: 'keep one of them' };
         if (seen.has(id))

@@ -18,27 +18,17 @@ export const FILE_KINDS = {
 } as const;
 export type FileKind = keyof typeof FILE_KINDS;
 
-const envelope = z.looseObject({ format: z.string() });
-
-/** Reads the text of a JSON file; a fault says where it breaks. */
-export function readJson(text: string): Result<unknown> {
-  try {
-    return { ok: true, value: JSON.parse(text) };
-  } catch (error) {
-    return bad({
-      path: '',
-      problem: `is not JSON: ${(error as Error).message}`,
-      remedy: 'give a file this program wrote, whole',
-    });
-  }
-}
+const envelope = z.looseObject({ format: z.string().max(200) });
 
 /** Says what a file is and checks it against its schema, a brief also against its method. */
 export function checkFile(value: unknown): Result<{ kind: FileKind; version: number }> {
   const head = parse(envelope, value);
   if (!head.ok) return head;
   const kind = head.value.format.replace(/^plump-pail\//, '') as FileKind;
-  const schema = head.value.format.startsWith('plump-pail/') ? FILE_KINDS[kind] : undefined;
+  const schema =
+    head.value.format.startsWith('plump-pail/') && Object.hasOwn(FILE_KINDS, kind)
+      ? FILE_KINDS[kind]
+      : undefined;
   if (!schema) {
     const known = Object.keys(FILE_KINDS).map((name) => `plump-pail/${name}`);
     return bad({

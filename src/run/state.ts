@@ -16,6 +16,7 @@ const KEPT: readonly MakeEvent['type'][] = [
   'split',
   'handed',
   'received',
+  'unreadable',
 ];
 
 function begin(event: Started): MakeState {

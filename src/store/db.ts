@@ -1,10 +1,11 @@
-import Dexie, { type Table } from 'dexie';
+import Dexie, { type DBCore, type Table } from 'dexie';
 import type { Photo } from '../files/backup';
-import { type Kitchen, upcastKitchen } from '../files/kitchen';
+import type { Kitchen } from '../files/kitchen';
 import type { KnownMilk } from '../files/milk';
 import type { Good } from '../files/shelf';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
+import { Refused, readRow, readSetting, type TableName } from './kept';
 import type { AlarmState } from './slices/alarms';
 import type { Draft } from './slices/draft';
 import type { Reckoner } from './slices/reckoner';
@@ -40,9 +41,58 @@ interface Setting {
   by?: string;
 }
 
+/** A row as it stood before a backup was brought back: `gen` tells one such moment from the next. */
+export interface Before {
+  n?: number;
+  gen: number;
+  table: TableName | 'aside';
+  row: unknown;
+}
+
+/** Something that came with a backup and cannot be read, kept as it is. */
+export interface PutAside {
+  n?: number;
+  table: TableName;
+  row: unknown;
+}
+
+/** Every table whose rows are read by a schema before they are stored. */
+export const READ_TABLES: readonly TableName[] = [
+  'makes',
+  'events',
+  'milks',
+  'goods',
+  'methods',
+  'photos',
+  'settings',
+];
+
+/** Stands before the tables: what could not be read back is refused, whoever writes it. */
+const readable = (core: DBCore): DBCore => ({
+  ...core,
+  table: (name) => {
+    const table = core.table(name);
+    if (!READ_TABLES.includes(name as TableName)) return table;
+    return {
+      ...table,
+      mutate: (request) => {
+        if (request.type !== 'add' && request.type !== 'put') return table.mutate(request);
+        const values = [];
+        for (const row of request.values) {
+          const read = readRow<object>(name as TableName, row);
+          if (!read.ok) return Dexie.Promise.reject(new Refused(read.faults)) as never;
+          values.push(read.value);
+        }
+        return table.mutate({ ...request, values });
+      },
+    };
+  },
+});
+
 /**
  * The maker's data. Dexie owns it; Redux holds what can be rebuilt from it. A write is acknowledged when its
- * transaction completes, strictly durable, so that what shows as noted is on the disk.
+ * transaction completes, strictly durable, so that what shows as noted is on the disk. Nothing is stored that its schema
+ * does not read; `raw` is a connection without that guard, for rows that are put back exactly as they stood.
  */
 export class Database extends Dexie {
   makes!: Table<StoredMake, string>;
@@ -54,30 +104,42 @@ export class Database extends Dexie {
   methods!: Table<OwnMethod, string>;
   photos!: Table<Photo, string>;
   settings!: Table<Setting, string>;
+  before!: Table<Before, number>;
+  aside!: Table<PutAside, number>;
+  #raw: Database | null = null;
 
-  constructor(name = 'plump-pail') {
+  constructor(name = 'plump-pail', { guarded = true } = {}) {
     super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
     this.version(2).stores({ goods: 'id', methods: 'id' });
     this.version(3).stores({ photos: 'id, makeId' });
+    this.version(4).stores({ before: '++n, gen', aside: '++n' });
+    if (guarded) this.use({ stack: 'dbcore', name: 'readable', create: readable });
   }
 
-  async kitchen(): Promise<Kitchen | undefined> {
-    return upcastKitchen((await this.settings.get('kitchen'))?.value) as Kitchen | undefined;
+  get raw(): Database {
+    this.#raw ??= new Database(this.name, { guarded: false });
+    return this.#raw;
   }
 
-  async alarms(): Promise<AlarmState | undefined> {
-    return (await this.settings.get('alarms'))?.value as AlarmState | undefined;
+  /** A setting; undefined where it was never kept or cannot be read. */
+  async setting<T>(key: SettingKey): Promise<T | undefined> {
+    const row = await this.settings.get(key);
+    if (row === undefined) return undefined;
+    const read = readSetting<T>(key, row.value);
+    return read.ok ? read.value : undefined;
   }
 
-  async reckoner(): Promise<Reckoner | undefined> {
-    return (await this.settings.get('reckoner'))?.value as Reckoner | undefined;
-  }
+  kitchen = (): Promise<Kitchen | undefined> => this.setting('kitchen');
+  alarms = (): Promise<AlarmState | undefined> => this.setting('alarms');
+  reckoner = (): Promise<Reckoner | undefined> => this.setting('reckoner');
 
   /** The draft of one window, else of the one it was copied from, else the one written last. */
   async draft({ id, from }: WindowName): Promise<Draft | undefined> {
-    const keys: SettingKey[] = [`draft:${id}`, `draft:${from}`, 'draft'];
-    const kept = await this.settings.bulkGet(keys);
-    return kept.find((setting) => setting !== undefined)?.value as Draft | undefined;
+    for (const key of [`draft:${id}`, `draft:${from}`, 'draft'] as const) {
+      const draft = await this.setting<Draft>(key);
+      if (draft) return draft;
+    }
+    return undefined;
   }
 }

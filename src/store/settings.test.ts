@@ -2,6 +2,7 @@ import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { Database } from './db';
 import { bringInWaiting, keepSettings, type WaitingRoom } from './settings';
+import { USUAL_KITCHEN } from './slices/kitchen';
 
 function room(): WaitingRoom & { all: Map<string, string> } {
   const all = new Map<string, string>();
@@ -24,45 +25,64 @@ beforeEach(() => {
 });
 const kept = async (key: 'kitchen' | 'draft') => (await db.settings.get(key))?.value;
 
+const warm = { ...USUAL_KITCHEN, roomC: 21 };
+
 describe('settings', () => {
   it('wait outside only until the database has them', async () => {
     const waiting = room();
-    const written = keepSettings(db, waiting, [['kitchen', { roomC: 21 }]], 100, 'here');
+    const written = keepSettings(db, waiting, [['kitchen', warm]], 100, 'here');
     expect(waiting.all.size).toBe(1);
     await written;
     expect(waiting.all.size).toBe(0);
-    expect(await kept('kitchen')).toEqual({ roomC: 21 });
+    expect(await kept('kitchen')).toEqual(warm);
   });
 
   it('whose transaction never came about are there after the reload', async () => {
     const waiting = room();
-    await keepSettings(db, waiting, [['draft', { litres: 4 }]], 100, 'here');
+    await keepSettings(db, waiting, [['draft', { method: 'paneer' }]], 100, 'here');
     const gone = new Database(`${db.name}-gone`);
     await gone.open();
     gone.close({ disableAutoOpen: true });
-    await expect(keepSettings(gone, waiting, [['draft', { litres: 40 }]], 200, 'here')).rejects.toThrow();
+    await expect(keepSettings(gone, waiting, [['draft', { method: 'skyr' }]], 200, 'here')).rejects.toThrow();
     await bringInWaiting(db, waiting);
-    expect(await kept('draft')).toEqual({ litres: 40 });
+    expect(await kept('draft')).toEqual({ method: 'skyr' });
     expect(waiting.all.size).toBe(0);
   });
 
   it('that have changed in another window since stay as they are', async () => {
     const waiting = room();
-    waiting.setItem('waiting:draft', JSON.stringify({ value: 'old', at: 100 }));
+    waiting.setItem('waiting:draft', JSON.stringify({ value: { method: 'paneer' }, at: 100 }));
     waiting.setItem('something else', 'is left alone');
-    await keepSettings(db, undefined, [['draft', 'new']], 200, 'here');
+    await keepSettings(db, undefined, [['draft', { method: 'skyr' }]], 200, 'here');
     await bringInWaiting(db, waiting);
-    expect(await kept('draft')).toBe('new');
+    expect(await kept('draft')).toEqual({ method: 'skyr' });
     expect([...waiting.all.keys()]).toEqual(['something else']);
   });
 
   it('a later change that is still waiting is not taken out by an earlier one', async () => {
     const waiting = room();
-    const first = keepSettings(db, waiting, [['draft', 1]], 100, 'here');
-    const second = keepSettings(db, waiting, [['draft', 2]], 101, 'here');
+    const first = keepSettings(db, waiting, [['draft', { method: 'paneer' }]], 100, 'here');
+    const second = keepSettings(db, waiting, [['draft', { method: 'skyr' }]], 101, 'here');
     await first;
     await second;
-    expect(await kept('draft')).toBe(2);
+    expect(await kept('draft')).toEqual({ method: 'skyr' });
     expect(waiting.all.size).toBe(0);
+  });
+
+  it('torn in the waiting room, or of a kind nobody knows, lock no door', async () => {
+    const waiting = room();
+    waiting.setItem('waiting:draft', '{"value": {"method"');
+    waiting.setItem('waiting:kitchen', JSON.stringify({ value: { roomC: 'warm' }, at: 100, by: 'x' }));
+    waiting.setItem('waiting:colour', JSON.stringify({ value: 'blue', at: 100, by: 'x' }));
+    await bringInWaiting(db, waiting);
+    expect(await db.settings.count()).toBe(0);
+    expect(waiting.all.size).toBe(0);
+  });
+
+  it('that no schema reads are not kept', async () => {
+    await expect(
+      keepSettings(db, undefined, [['kitchen', { ...warm, roomC: 900 }]], 1, 'here'),
+    ).rejects.toThrow(/roomC/);
+    expect(await db.settings.count()).toBe(0);
   });
 });

@@ -1,4 +1,8 @@
+import { z } from 'zod';
+import { bounded } from '../core/faults/bounds';
+import { parse } from '../core/faults/zodFaults';
 import type { Database, SettingKey } from './db';
+import { readSetting } from './kept';
 import { type AlarmState, joinedAlarms } from './slices/alarms';
 
 /** Where a setting waits until the database has it: written at once, and outlives a reload of the page. */
@@ -6,12 +10,24 @@ export type WaitingRoom = Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | '
 
 const PREFIX = 'waiting:';
 
-interface Waiting {
-  value: unknown;
+const waitingSchema = z.object({
+  value: z.unknown(),
   /** Wall time of the change, ms. */
-  at: number;
+  at: bounded('wallMs'),
   /** The window it was made in. */
-  by: string;
+  by: z.string().max(64).optional(),
+});
+
+/** What waits under a key, or null where it is torn or says nothing that can be kept. */
+function waitingIn(text: string, key: SettingKey) {
+  try {
+    const read = parse(waitingSchema, JSON.parse(text));
+    if (!read.ok) return null;
+    const value = readSetting(key, read.value.value);
+    return value.ok ? { ...read.value, value: value.value } : null;
+  } catch {
+    return null;
+  }
 }
 
 /** Answers to alarms from several windows add up; of all else the latest holds. */
@@ -33,7 +49,13 @@ export async function keepSettings(
   by: string,
 ): Promise<void> {
   const texts = values.map(([key, value]) => [`${PREFIX}${key}`, JSON.stringify({ value, at, by })] as const);
-  for (const [key, text] of texts) room?.setItem(key, text);
+  for (const [key, text] of texts) {
+    try {
+      room?.setItem(key, text);
+    } catch {
+      // A full waiting room only costs what a reload in this very instant would.
+    }
+  }
   await db.transaction('rw', db.settings, async () => {
     for (const [key, value] of values)
       await db.settings.put({ key, value: await joined(db, key, value), at, by });
@@ -51,11 +73,15 @@ export async function bringInWaiting(db: Database, room: WaitingRoom | undefined
     const text = room.getItem(waitingKey);
     if (text === null) continue;
     const key = waitingKey.slice(PREFIX.length) as SettingKey;
-    const { value, at, by } = JSON.parse(text) as Waiting;
-    await db.transaction('rw', db.settings, async () => {
-      const kept = await db.settings.get(key);
-      if ((kept?.at ?? 0) <= at) await db.settings.put({ key, value: await joined(db, key, value), at, by });
-    });
+    const waiting = waitingIn(text, key);
+    if (waiting) {
+      const { value, at, by } = waiting;
+      await db.transaction('rw', db.settings, async () => {
+        const kept = await db.settings.get(key);
+        if ((kept?.at ?? 0) <= at)
+          await db.settings.put({ key, value: await joined(db, key, value), at, ...(by && { by }) });
+      });
+    }
     if (room.getItem(waitingKey) === text) room.removeItem(waitingKey);
   }
 }

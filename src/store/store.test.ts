@@ -3,13 +3,16 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief } from '../plan/brief/schema';
 import { MODEL_VERSION, planBrief } from '../plan/plan';
 import type { NewEvent } from '../run/events';
+import { restore } from './bringBack';
 import { Database } from './db';
+import { follow } from './follow';
 import { append, readLog, startMake } from './log';
+import { backup } from './saveAll';
 import { alarmAnswered, alarmSnoozed } from './slices/alarms';
 import { draftChanged, fieldsSet } from './slices/draft';
 import { kitchenChanged, USUAL_KITCHEN } from './slices/kitchen';
-import { createStore, follow, selectMakes, selectRunning } from './store';
-import { backup, exportMake, importMake, removeMake, restore } from './vault';
+import { createStore, selectMakes, selectRunning } from './store';
+import { exportMake, importMake, removeMake } from './vault';
 
 const brief: Brief = {
   format: 'plump-pail/brief',
@@ -110,7 +113,7 @@ describe('files', () => {
     await append(db, ID, { type: 'temperature', tempC: 21.5 }, 2000);
     const file = await exportMake(db, ID);
     expect(await importMake(db, file, 9000)).toMatchObject({ ok: false });
-    expect(await removeMake(db, ID)).toEqual(file);
+    expect(await removeMake(db, ID)).toEqual({ make: file, photos: [] });
     expect(await db.events.count()).toBe(0);
     expect(await importMake(db, JSON.parse(JSON.stringify(file)), 9000)).toEqual({ ok: true, value: ID });
     expect(await exportMake(db, ID)).toEqual(file);

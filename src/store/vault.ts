@@ -1,13 +1,12 @@
+import Dexie from 'dexie';
 import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { type Backup, backupSchema, upcastBackup } from '../files/backup';
+import type { Photo } from '../files/backup';
 import { type MakeFile, makeSchema } from '../files/make';
-import { methodSchema } from '../makes/methodSchema';
 import type { MakeEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import type { Database } from './db';
-import { append, readLog } from './log';
-import { USUAL_KITCHEN } from './slices/kitchen';
+import { append, readLog, TornLog } from './log';
 
 /** One make as a file. */
 export async function exportMake(db: Database, id: string): Promise<MakeFile> {
@@ -36,7 +35,17 @@ export async function importMake(db: Database, value: unknown, at: number): Prom
   if (!read.ok) return read;
   const make = read.value;
   return db.transaction('rw', db.makes, db.events, async (): Promise<Result<string>> => {
-    const here = (await db.makes.get(make.id)) ? await readLog(db, make.id) : null;
+    let here: MakeEvent[] | null;
+    try {
+      here = (await db.makes.get(make.id)) ? await readLog(db, make.id) : null;
+    } catch (error) {
+      if (!(error instanceof TornLog)) throw error;
+      return bad({
+        path: 'id',
+        problem: `is here already and cannot be read: ${error.message}`,
+        remedy: 'save that one as a file and take it out in the kitchen, then take this one in',
+      });
+    }
     if (here && goesOn(make.events, here)) {
       return bad({
         path: 'id',
@@ -70,68 +79,31 @@ export async function handOver(
   return done.ok ? { file: await exportMake(db, id) } : { reason: done.reason };
 }
 
-/** Every table. */
-const everything = (db: Database) => [
-  db.makes,
-  db.events,
-  db.milks,
-  db.goods,
-  db.methods,
-  db.photos,
-  db.settings,
-];
-
-/** Everything there is. */
-export async function backup(db: Database): Promise<Backup> {
-  return db.transaction('r', everything(db), async () => {
-    const ids = (await db.makes.toArray()).map((make) => make.id);
-    return {
-      format: 'plump-pail/backup' as const,
-      version: 1 as const,
-      kitchen: (await db.kitchen()) ?? USUAL_KITCHEN,
-      milks: await db.milks.toArray(),
-      makes: await Promise.all(ids.map((id) => exportMake(db, id))),
-      goods: await db.goods.toArray(),
-      photos: await db.photos.toArray(),
-      methods: (await db.methods.toArray())
-        .map((row) => row.method)
-        .filter((method) => methodSchema.safeParse(method).success),
-    };
-  });
+/** A make with its photos, as it was taken out. */
+export interface TakenOut {
+  make: MakeFile;
+  photos: Photo[];
 }
 
-/** Puts a backup in the place of everything there is; a bad file changes nothing. */
-export async function restore(db: Database, value: unknown): Promise<Result<Backup>> {
-  const read = parse<Backup>(backupSchema, upcastBackup(value));
-  if (!read.ok) return read;
-  const saved = read.value;
-  await db.transaction('rw', everything(db), async () => {
-    await Promise.all([
-      db.makes.clear(),
-      db.events.clear(),
-      db.milks.clear(),
-      db.goods.clear(),
-      db.methods.clear(),
-      db.photos.clear(),
-    ]);
-    await db.settings.put({ key: 'kitchen', value: saved.kitchen });
-    // Logs may now be others under the same names: who follows the database reads them all anew.
-    await db.settings.put({ key: 'restored', value: crypto.randomUUID() });
-    await db.milks.bulkAdd(saved.milks);
-    await db.goods.bulkAdd(saved.goods ?? []);
-    await db.photos.bulkAdd(saved.photos ?? []);
-    await db.methods.bulkAdd((saved.methods ?? []).map((method) => ({ id: method.id, method })));
-    for (const make of saved.makes) await put(db, make);
-  });
-  return good(saved);
-}
-
-/** Takes a make out of the book and hands it back, so that it can be put back. */
-export async function removeMake(db: Database, id: string): Promise<MakeFile> {
-  return db.transaction('rw', db.makes, db.events, async () => {
+/** Takes a make out of the book with its photos, and hands both back, so that they can be put back. */
+export async function removeMake(db: Database, id: string): Promise<TakenOut> {
+  return db.transaction('rw', db.makes, db.events, db.photos, async () => {
     const make = await exportMake(db, id);
+    const photos = await db.photos.where('makeId').equals(id).toArray();
     await db.makes.delete(id);
-    await db.events.where('makeId').equals(id).delete();
-    return make;
+    await db.events
+      .where('[makeId+seq]')
+      .between([id, Dexie.minKey], [id, Dexie.maxKey], true, true)
+      .delete();
+    await db.photos.bulkDelete(photos.map((photo) => photo.id));
+    return { make, photos };
+  });
+}
+
+/** Puts back what was taken out. */
+export async function putBack(db: Database, { make, photos }: TakenOut): Promise<void> {
+  await db.transaction('rw', db.makes, db.events, db.photos, async () => {
+    await put(db, make);
+    await db.photos.bulkAdd(photos);
   });
 }

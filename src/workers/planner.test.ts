@@ -5,6 +5,18 @@ import { type Planned, planBrief } from '../plan/plan';
 /** Answers a remote planner still owes, oldest first. */
 const owed: (() => void)[] = [];
 const asked: string[] = [];
+/** Workers made so far, and which of them fail instead of answering. */
+const made: FakeWorker[] = [];
+class FakeWorker extends EventTarget {
+  ended = false;
+  constructor() {
+    super();
+    made.push(this);
+  }
+  terminate() {
+    this.ended = true;
+  }
+}
 vi.mock('comlink', () => ({
   wrap: () => ({
     plan: (brief: { method: string }) => {
@@ -16,7 +28,7 @@ vi.mock('comlink', () => ({
 
 const settle = async () => {
   owed.shift()?.();
-  for (let i = 0; i < 5; i++) await Promise.resolve();
+  await new Promise(setImmediate);
 };
 const methodOf = (answer: { ok: boolean } | null) =>
   answer?.ok ? (answer as { value: Planned } & { ok: true }).value.plan.method : answer;
@@ -25,9 +37,14 @@ describe('planning in the worker', () => {
   beforeEach(() => {
     owed.length = 0;
     asked.length = 0;
-    vi.stubGlobal('Worker', class {});
+    made.length = 0;
+    vi.stubGlobal('Worker', FakeWorker);
+    vi.spyOn(console, 'error').mockImplementation(() => undefined);
   });
-  afterEach(() => vi.unstubAllGlobals());
+  afterEach(() => {
+    vi.unstubAllGlobals();
+    vi.restoreAllMocks();
+  });
 
   it('answers one after the other when nobody hurries', async () => {
     const { workerPlanner } = await import('./planner');
@@ -52,6 +69,31 @@ describe('planning in the worker', () => {
       'soft-cream',
     ]);
     expect(asked).toEqual(['paneer', 'soft-cream']);
+  });
+
+  it('starts a worker that fails again and asks once more; one that goes on failing is answered for', async () => {
+    const { workerPlanner } = await import('./planner');
+    const planner = workerPlanner();
+    const fail = async () => {
+      made.at(-1)?.dispatchEvent(new Event('error'));
+      owed.length = 0;
+      await new Promise(setImmediate);
+    };
+    const once = planner.plan(basic('paneer'));
+    await fail();
+    expect(made.map((one) => one.ended)).toEqual([true, false]);
+    await settle();
+    expect(methodOf(await once)).toBe('paneer');
+    const twice = planner.plan(basic('skyr'));
+    await fail();
+    await fail();
+    expect(await twice).toMatchObject({
+      ok: false,
+      faults: [{ problem: expect.stringMatching(/started anew/) }],
+    });
+    const after = planner.plan(basic('grilling'));
+    await settle();
+    expect(methodOf(await after)).toBe('grilling');
   });
 
   it('goes on after a brief that cannot be planned', async () => {

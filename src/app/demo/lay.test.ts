@@ -8,7 +8,7 @@ import { goodSchema } from '../../files/shelf';
 import { isOver, stageAt, stateOf } from '../../run/state';
 import { Database } from '../../store/db';
 import { readLog } from '../../store/log';
-import { backup } from '../../store/vault';
+import { backup } from '../../store/saveAll';
 import { layDemo, startOver } from './lay';
 
 const NOW = new Date(2026, 10, 26, 9, 12).getTime();

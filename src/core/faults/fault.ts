@@ -17,6 +17,13 @@ export type Result<T> = { ok: true; value: T } | { ok: false; faults: Fault[] };
 export const good = <T>(value: T): Result<T> => ({ ok: true, value });
 export const bad = (...faults: Fault[]): { ok: false; faults: Fault[] } => ({ ok: false, faults });
 
+/** What is said where a computation broke off by itself: a fault of the program, not of what was given. */
+export const BROKE_OFF: Fault = {
+  path: '',
+  problem: 'could not be reckoned: the computation broke off and has been started anew',
+  remedy: 'change the last figure, or save the plan as a file and begin anew',
+};
+
 /** One line for the command line: `path: what is wrong; what would be right`. */
 export const faultLine = (fault: Fault): string =>
   `${fault.path === '' ? 'file' : fault.path}: ${fault.problem}; ${fault.remedy}`;

@@ -3,6 +3,7 @@ import type { KnownMilk } from '../../files/milk';
 import type { Good } from '../../files/shelf';
 import type { Method } from '../../makes/method';
 import type { MakeEvent } from '../../run/events';
+import type { Aside } from '../aside';
 
 /** What Dexie holds, mirrored for drawing; rebuilt from it at any time. */
 interface Data {
@@ -12,9 +13,11 @@ interface Data {
   goods: Good[];
   /** The maker's own makes as they stand, faulty or not. */
   methods: Method[];
+  /** What is here and cannot be read, by where it was found. */
+  aside: Record<string, Aside[]>;
 }
 
-const initialState: Data = { loaded: false, logs: {}, milks: [], goods: [], methods: [] };
+const initialState: Data = { loaded: false, logs: {}, milks: [], goods: [], methods: [], aside: {} };
 
 const slice = createSlice({
   name: 'data',
@@ -23,6 +26,10 @@ const slice = createSlice({
     logsRead: (state, action: PayloadAction<Record<string, MakeEvent[]>>) => {
       // An unchanged log comes with the identity it had, so that nothing drawn from it is computed again.
       return { ...state, loaded: true, logs: action.payload };
+    },
+    asideRead: (state, { payload }: PayloadAction<{ from: string; aside: Aside[] }>) => {
+      if (payload.aside.length > 0 || state.aside[payload.from]?.length)
+        state.aside[payload.from] = payload.aside;
     },
     methodsRead: (state, action: PayloadAction<Method[]>) => {
       state.methods = action.payload;
@@ -36,5 +43,5 @@ const slice = createSlice({
   },
 });
 
-export const { goodsRead, logsRead, methodsRead, milksRead } = slice.actions;
+export const { asideRead, goodsRead, logsRead, methodsRead, milksRead } = slice.actions;
 export const dataReducer = slice.reducer;

@@ -7,11 +7,14 @@ export function TextLine({
   onChange,
   unit = '',
   type = 'text',
+  most = 200,
 }: {
   label: string;
   value: string;
   onChange(value: string): void;
   unit?: string;
+  /** Letters it may hold. */
+  most?: number;
   type?: 'text' | 'date' | 'datetime-local';
 }) {
   const id = useId();
@@ -27,7 +30,7 @@ export function TextLine({
         id={id}
         type={type}
         value={value}
-        maxLength={200}
+        maxLength={most}
         onChange={(event) => onChange(event.target.value)}
         className="field-line min-h-11 min-w-0 flex-1 bg-transparent text-[17px] font-semibold outline-none"
       />

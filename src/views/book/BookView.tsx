@@ -6,6 +6,7 @@ import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { type MakeView, selectOver, useAppSelector } from '../../store/store';
 import { importMake } from '../../store/vault';
+import { Boundary, useBehind } from '../common/Boundary';
 import { TakeFile } from '../common/TakeFile';
 import { dayText } from '../common/times';
 import { YieldMark } from './YieldMark';
@@ -15,6 +16,7 @@ export default function BookView() {
   const makes = useAppSelector(selectOver);
   const { clock, db } = usePorts();
   const navigate = useNavigate();
+  const behind = useBehind();
   const [wanted, setWanted] = useState('');
   const words = wanted.trim().toLowerCase();
   const shown = makes.filter(({ state }) =>
@@ -65,7 +67,11 @@ export default function BookView() {
       ) : (
         <ol className="mt-4">
           {shown.map((make) => (
-            <Entry key={make.id} make={make} />
+            <li key={make.id} className="stitch">
+              <Boundary what={make.state.name} behind={behind({ table: 'makes', id: make.id })} small>
+                <Entry make={make} />
+              </Boundary>
+            </li>
           ))}
         </ol>
       )}
@@ -78,38 +84,34 @@ function Entry({ make: { id, state } }: { make: MakeView }) {
   const review = reviewOf(state);
   const last = state.tastings.at(-1);
   return (
-    <li className="stitch">
-      <Link
-        to={`/book/${id}`}
-        className="grid gap-x-6 gap-y-1 rounded-xl px-2 py-4 hover:bg-plate tab:grid-cols-[minmax(0,1.1fr)_15rem_minmax(0,1fr)] tab:items-center"
-      >
-        <span className="min-w-0">
-          <span className="name block text-[24px]">{state.name}</span>
-          <span className="block text-[15px] text-ink-soft">
-            {dayText(state.startedAt)} · {methodById(state.plan.method)?.short} ·{' '}
-            {format.litres(state.plan.brief.milk.litres ?? 0)}
-            {state.milkName && ` of ${state.milkName}`}
-          </span>
+    <Link
+      to={`/book/${id}`}
+      className="grid gap-x-6 gap-y-1 rounded-xl px-2 py-4 hover:bg-plate tab:grid-cols-[minmax(0,1.1fr)_15rem_minmax(0,1fr)] tab:items-center"
+    >
+      <span className="min-w-0">
+        <span className="name block text-[24px]">{state.name}</span>
+        <span className="block text-[15px] text-ink-soft">
+          {dayText(state.startedAt)} · {methodById(state.plan.method)?.short} ·{' '}
+          {format.litres(state.plan.brief.milk.litres ?? 0)}
+          {state.milkName && ` of ${state.milkName}`}
         </span>
-        {state.abandoned ? (
-          <span className="text-[16px]">
-            given up{state.abandoned.reason && `: ${state.abandoned.reason}`}
-          </span>
-        ) : (
-          <YieldMark review={review} />
+      </span>
+      {state.abandoned ? (
+        <span className="text-[16px]">given up{state.abandoned.reason && `: ${state.abandoned.reason}`}</span>
+      ) : (
+        <YieldMark review={review} />
+      )}
+      <span className="min-w-0 text-[16px]">
+        {review.acidRatio !== null && (
+          <span className="block">acid used: {format.percent(review.acidRatio * 100)} of the plan</span>
         )}
-        <span className="min-w-0 text-[16px]">
-          {review.acidRatio !== null && (
-            <span className="block">acid used: {format.percent(review.acidRatio * 100)} of the plan</span>
-          )}
-          {last && (
-            <span className="block">
-              <Score value={last.score} /> “{last.text}”
-            </span>
-          )}
-        </span>
-      </Link>
-    </li>
+        {last && (
+          <span className="block">
+            <Score value={last.score} /> “{last.text}”
+          </span>
+        )}
+      </span>
+    </Link>
   );
 }
 

@@ -6,16 +6,17 @@ import { acidText } from '../../plan/telling';
 import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
-import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { draftSet } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
-import { exportMake, put, removeMake } from '../../store/vault';
+import { exportMake, putBack, removeMake, type TakenOut } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../common/draftOf';
 import { LoggerFile } from '../common/LoggerFile';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
+import { useNote } from '../common/useNote';
+import { written } from '../common/written';
 import { Score } from './BookView';
 import { Afterwards } from './Label';
 import { Photos } from './Photos';
@@ -29,7 +30,8 @@ const MENDABLE_MS = 12 * 3_600_000;
 /** One make, looked back on. */
 export default function MakePage() {
   const { id = '' } = useParams();
-  const { db, clock } = usePorts();
+  const { db } = usePorts();
+  const { note } = useNote(id);
   const navigate = useNavigate();
   const format = useFormat();
   const now = useNow(60_000);
@@ -52,14 +54,18 @@ export default function MakePage() {
   if (reopened && !isOver(state)) return <Navigate to={`/pot/${id}`} replace />;
   const review = reviewOf(state);
   const reopen = async (target: number) => {
-    await append(db, id, { type: 'undone', target }, clock.wall());
-    setReopened(true);
+    if (await note({ type: 'undone', target })) setReopened(true);
   };
   const remove = async () => {
-    const removed = await removeMake(db, id);
+    let removed: TakenOut | undefined;
+    const out = await written(`That ${state.name} is out of the book`, async () => {
+      removed = await removeMake(db, id);
+    });
+    if (!out || !removed) return;
+    const gone = removed;
     navigate('/book');
     toast(`${state.name} is out of the book.`, {
-      action: { label: 'Put it back', onClick: () => void put(db, removed) },
+      action: { label: 'Put it back', onClick: () => void written(state.name, () => putBack(db, gone)) },
       duration: 20_000,
     });
   };
@@ -113,7 +119,9 @@ export default function MakePage() {
           </Button>
           <Button
             onClick={() =>
-              void exportMake(db, id).then((file) => saveFile(`${fileName(state.name)}.json`, file))
+              void written('The file', async () =>
+                saveFile(`${fileName(state.name)}.json`, await exportMake(db, id)),
+              )
             }
           >
             Save as a file

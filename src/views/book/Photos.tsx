@@ -1,12 +1,13 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
-import { parse } from '../../core/faults/zodFaults';
-import { type Photo, photoSchema } from '../../files/backup';
+import type { Photo } from '../../files/backup';
+import { parted } from '../../store/aside';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
 import { FileButton } from '../../ui/parts/FileButton';
 import { momentText } from '../common/times';
+import { say, written } from '../common/written';
 
 /** The longer side of a photo as it is kept, px, and how hard it is pressed. */
 const SIDE = 1280;
@@ -29,28 +30,25 @@ export function Photos({ makeId, name }: { makeId: string; name: string }) {
   const [photos, setPhotos] = useState<Photo[]>([]);
   useEffect(() => {
     const following = liveQuery(() => db.photos.where('makeId').equals(makeId).sortBy('at')).subscribe(
-      setPhotos,
+      (rows) => setPhotos(parted<Photo>('photos', rows).read),
     );
     return () => following.unsubscribe();
   }, [db, makeId]);
   const take = async (file: File) => {
+    let jpeg: string;
     try {
-      const photo = parse<Photo>(photoSchema, {
-        id: crypto.randomUUID(),
-        makeId,
-        at: clock.wall(),
-        jpeg: await smaller(file),
-      });
-      if (photo.ok) await db.photos.add(photo.value);
-      else toast.error(`This photo was not kept: ${photo.faults[0]?.problem}; ${photo.faults[0]?.remedy}.`);
+      jpeg = await smaller(file);
     } catch {
-      toast.error('This file is no picture the browser can read: give a JPEG, PNG or WebP.');
+      return say('This file is no picture the browser can read: give a JPEG, PNG or WebP.');
     }
+    await written('The photo', () =>
+      db.photos.add({ id: crypto.randomUUID(), makeId, at: clock.wall(), jpeg }),
+    );
   };
   const remove = async (photo: Photo) => {
-    await db.photos.delete(photo.id);
+    if (!(await written('That the photo is out', () => db.photos.delete(photo.id)))) return;
     toast('The photo is out of the book.', {
-      action: { label: 'Put it back', onClick: () => void db.photos.add(photo) },
+      action: { label: 'Put it back', onClick: () => void written('The photo', () => db.photos.add(photo)) },
     });
   };
   return (

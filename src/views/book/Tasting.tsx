@@ -1,29 +1,21 @@
 import { ToggleGroup } from 'radix-ui';
 import { useId, useState } from 'react';
-import { toast } from 'sonner';
-import { append } from '../../store/log';
-import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
+import { useNote } from '../common/useNote';
 
 const WORDS = ['not again', 'meh', 'fine', 'good', 'the best'] as const;
 
 /** How it tastes, now; and again later, since a fresh cheese changes its mind. */
 export function Tasting({ id }: { id: string }) {
-  const { db, clock } = usePorts();
+  const { note } = useNote(id);
   const [score, setScore] = useState<number | null>(null);
   const [text, setText] = useState('');
   const field = useId();
   const write = async () => {
     if (score === null) return;
-    try {
-      await append(db, id, { type: 'tasted', score, text: text.trim() }, clock.wall());
-      setScore(null);
-      setText('');
-    } catch (error) {
-      toast.error(
-        `This could not be written down: ${(error as Error).message}. Your words are still here; try again.`,
-      );
-    }
+    if (!(await note({ type: 'tasted', score, text: text.trim() }))) return;
+    setScore(null);
+    setText('');
   };
   return (
     <form

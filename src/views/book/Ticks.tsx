@@ -1,11 +1,9 @@
-import { toast } from 'sonner';
 import type { Tick } from '../../run/events';
 import type { MakeState } from '../../run/state';
-import { append } from '../../store/log';
-import { usePorts } from '../../store/ports';
 import { CheckGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
 import { hoursText } from '../common/times';
+import { useNote } from '../common/useNote';
 
 const WORDS: Record<Tick, { ask: string; done: string }> = {
   cooled: { ask: 'It is cold through', done: 'Cold through' },
@@ -19,11 +17,10 @@ const ASKED_FOR_MS = 36 * 3_600_000;
 
 /** What is left to do when the cheese is made: it goes cold, and the tools are cleaned; each with its time. */
 export function Ticks({ id, state, now }: { id: string; state: MakeState; now: number }) {
-  const { clock, db } = usePorts();
+  const { note } = useNote(id);
   const made = state.finishedAt ?? state.startedAt;
   const tick = async (what: Tick) => {
-    const done = await append(db, id, { type: 'ticked', what }, clock.wall());
-    if (!done.ok) toast(done.reason);
+    await note({ type: 'ticked', what });
   };
   if (state.entered) return null;
   const { cooled } = state.ticks;

@@ -1,19 +1,16 @@
-import { toast } from 'sonner';
 import { WHEY_USES, type WheyUse } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
-import { append } from '../../store/log';
-import { usePorts } from '../../store/ports';
 import { Select } from '../../ui/parts/Select';
+import { useNote } from '../common/useNote';
 
 /** What became of the whey; it is the larger part of the milk. */
 export function WheyWent({ id, state }: { id: string; state: MakeState }) {
-  const { clock, db } = usePorts();
+  const { note: noteDown } = useNote(id);
   const format = useFormat();
   const note = async (use: WheyUse | '') => {
     if (use === '') return;
-    const done = await append(db, id, { type: 'whey-used', use }, clock.wall());
-    if (!done.ok) toast(done.reason);
+    await noteDown({ type: 'whey-used', use });
   };
   return (
     <div className="mt-2 max-w-[26rem]">

@@ -5,13 +5,23 @@ import { alarmText } from '../../run/alarmText';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
-import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
+import { type MakeView, selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { clockText } from './times';
 
 const SNOOZE_MS = 5 * 60_000;
 /** An alarm nobody answers sounds again after this. */
 const AGAIN_MS = 60_000;
+
+/** What a make has due; one that cannot be reckoned with silences no other. */
+function alarmsIn({ id, state }: MakeView): Alarm[] {
+  try {
+    return alarmsOf(id, state);
+  } catch (error) {
+    console.error(error);
+    return [];
+  }
+}
 
 /** What rings, on every view: batch, stage and what to do, until somebody answers it. */
 export function Alarms() {
@@ -23,7 +33,7 @@ export function Alarms() {
   const makes = useAppSelector(selectMakes);
   const { answered, snoozedUntil } = useAppSelector((state) => state.alarms);
   const { sound = true, spoken = false } = useAppSelector((state) => state.kitchen);
-  const alarms = useMemo(() => makes.flatMap(({ id, state }) => alarmsOf(id, state)), [makes]);
+  const alarms = useMemo(() => makes.flatMap(alarmsIn), [makes]);
   const loud = ringing(alarms, new Set(answered), snoozedUntil, now);
   const says = (alarm: Alarm) => {
     const make = makes.find(({ id }) => id === alarm.makeId);

@@ -30,7 +30,8 @@ export function AskSheet<T>({
   words(): Words;
   /** The thing they stand for, unread. */
   read(words: Words): unknown;
-  keep(thing: T): void;
+  /** Resolves to whether it was kept; where it was not, the sheet stays open with what was typed. */
+  keep(thing: T): Promise<boolean> | boolean;
   /** What else an answer brings with it. */
   brings?: (key: string, value: string) => Words;
 }) {
@@ -48,18 +49,17 @@ export function AskSheet<T>({
     setFaults([]);
   };
   const asked = typeof fields === 'function' ? fields(words) : fields;
-  const submit = () => {
+  const submit = async () => {
     const result = parse<T>(schema, read(words));
     if (!result.ok) {
       setFaults(result.faults);
       return;
     }
-    keep(result.value);
-    close();
+    if (await keep(result.value)) close();
   };
   return (
     <Sheet title={title} open={open} onOpenChange={setOpen} trigger={trigger}>
-      <SheetForm submit={submit} leave={close}>
+      <SheetForm submit={() => void submit()} leave={close}>
         {asked.map((one) => (
           <AskField
             key={one.key}

@@ -7,6 +7,7 @@ import { stageAt, timed } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
 import { useWidth } from '../../ui/charts/useWidth';
+import { Boundary, useBehind } from './Boundary';
 import { asleep, away } from './hours';
 import { clockText, countdownText, dayText } from './times';
 
@@ -20,6 +21,7 @@ export function DayLine({ demo }: { demo: boolean }) {
   const now = useNow(1000);
   const running = useAppSelector(selectRunning);
   const kitchen = useAppSelector((state) => state.kitchen);
+  const behind = useBehind();
   const [ref, width] = useWidth<HTMLDivElement>(900);
   const from = now - HOURS_BEFORE * 3_600_000;
   const to = now + HOURS_AFTER * 3_600_000;
@@ -101,14 +103,14 @@ export function DayLine({ demo }: { demo: boolean }) {
             </p>
           )}
           {running.map((make, row) => (
-            <Strand
+            <Boundary
               key={make.id}
-              make={make}
-              now={now}
-              top={AXIS + row * ROW}
-              x={(at) => x(at)}
-              width={width}
-            />
+              what={make.state.name}
+              behind={behind({ table: 'makes', id: make.id })}
+              small
+            >
+              <Strand make={make} now={now} top={AXIS + row * ROW} x={(at) => x(at)} width={width} />
+            </Boundary>
           ))}
         </nav>
       </div>

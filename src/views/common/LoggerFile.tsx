@@ -1,3 +1,4 @@
+import { max, min } from 'd3-array';
 import { useState } from 'react';
 import { toast } from 'sonner';
 import { readTable, type Table } from '../../files/table';
@@ -22,6 +23,7 @@ import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { Columns } from './Columns';
 import { clockText } from './times';
+import { say, sayUnwritten } from './written';
 
 const WORDS: Record<LogField, string> = { time: 'Time', tempC: 'Temperature', pH: 'pH' };
 const TIME_WORDS: Record<LogTimes, string> = {
@@ -55,15 +57,19 @@ export function LoggerFile({ makeId, state }: { makeId: string; state: MakeState
   };
   const take = async () => {
     if (!file) return;
-    const done = await append(
-      db,
-      makeId,
-      { type: 'imported', name: file.name.slice(0, 200), readings },
-      clock.wall(),
-    );
-    if (done.ok) toast.success(`${readings.length} readings lie on the track.`);
-    else toast(done.reason);
-    setFile(null);
+    try {
+      const done = await append(
+        db,
+        makeId,
+        { type: 'imported', name: file.name.slice(0, 200), readings },
+        clock.wall(),
+      );
+      if (!done.ok) return say(done.reason);
+      toast.success(`${readings.length} readings lie on the track.`);
+      setFile(null);
+    } catch (error) {
+      sayUnwritten('The readings', error);
+    }
   };
   return (
     <>
@@ -101,7 +107,7 @@ export function LoggerFile({ makeId, state }: { makeId: string; state: MakeState
             <p className="text-[16px]">
               {readings.length} of {rows.length} rows can be taken
               {first && last
-                ? `: ${clockText(first.at)} to ${clockText(last.at)}, ${format.temp(Math.min(...readings.map((one) => one.tempC)), 1)} to ${format.temp(Math.max(...readings.map((one) => one.tempC)), 1)}.`
+                ? `: ${clockText(first.at)} to ${clockText(last.at)}, ${format.temp(min(readings, (one) => one.tempC) ?? 0, 1)} to ${format.temp(max(readings, (one) => one.tempC) ?? 0, 1)}.`
                 : '.'}
             </p>
             {wrong.slice(0, MOST_FAULTS).map(({ row, fault }) => (

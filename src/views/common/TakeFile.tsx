@@ -1,17 +1,22 @@
 import { useState } from 'react';
 import type { Fault, Result } from '../../core/faults/fault';
 import { faultLine } from '../../core/faults/fault';
-import { readJson } from '../../files/kinds';
+import { readJsonFile } from '../../files/readJson';
 import { FileButton } from '../../ui/parts/FileButton';
 import { FaultText } from '../../ui/parts/NumberField';
+import { sayUnwritten } from './written';
 
 /** Takes a JSON file in; a bad one is answered with the reason and nothing changes. */
 export function TakeFile({ text, take }: { text: string; take(value: unknown): Promise<Result<unknown>> }) {
   const [faults, setFaults] = useState<Fault[]>([]);
   const read = async (file: File) => {
-    const json = readJson(await file.text());
-    const result = json.ok ? await take(json.value) : json;
-    setFaults(result.ok ? [] : result.faults);
+    try {
+      const json = await readJsonFile(file);
+      const result = json.ok ? await take(json.value) : json;
+      setFaults(result.ok ? [] : result.faults);
+    } catch (error) {
+      sayUnwritten(`What “${file.name}” holds`, error);
+    }
   };
   return (
     <div>

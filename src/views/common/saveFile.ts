@@ -1,12 +1,19 @@
-/** Hands a text to the browser to save. */
-export function saveText(name: string, text: string, type: string) {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+/** How long the browser may take to begin with a large file, ms. */
+const TAKES_MS = 60_000;
+
+/** Hands a file to the browser to save. */
+export function saveBlob(name: string, blob: Blob) {
+  const url = URL.createObjectURL(blob);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;
   link.click();
-  URL.revokeObjectURL(url);
+  setTimeout(() => URL.revokeObjectURL(url), TAKES_MS);
 }
+
+/** Hands a text to the browser to save. */
+export const saveText = (name: string, text: string, type: string) =>
+  saveBlob(name, new Blob([text], { type }));
 
 /** Hands a value to the browser to save as JSON. */
 export const saveFile = (name: string, value: unknown) =>

@@ -1,17 +1,35 @@
+import { liveQuery } from 'dexie';
+import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
+import { asBefore, hasBefore, restore } from '../../store/bringBack';
 import { usePorts } from '../../store/ports';
+import { backupBlob } from '../../store/saveAll';
 import { kitchenSet } from '../../store/slices/kitchen';
 import { useAppDispatch } from '../../store/store';
-import { backup, restore } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
-import { saveFile } from '../common/saveFile';
+import { saveBlob } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
+import { written } from '../common/written';
+import { SetAside } from './SetAside';
 import { StorageSays } from './StorageSays';
 
 /** Everything there is, out as one file and in again. */
 export function EverythingAsFile() {
   const dispatch = useAppDispatch();
   const { db, startOver } = usePorts();
+  const [before, setBefore] = useState(false);
+  useEffect(() => {
+    const following = liveQuery(() => hasBefore(db)).subscribe(setBefore);
+    return () => following.unsubscribe();
+  }, [db]);
+  const save = () =>
+    written('The backup', async () => saveBlob('plump-pail-backup.json', await backupBlob(db)));
+  const undo = () =>
+    written('Everything as it was', async () => {
+      await asBefore(db);
+      const kitchen = await db.kitchen();
+      if (kitchen) dispatch(kitchenSet(kitchen));
+    });
   return (
     <section aria-label="Everything as a file">
       <h2 className="text-[24px]">Everything as a file</h2>
@@ -20,37 +38,33 @@ export function EverythingAsFile() {
         it; bringing one back puts it in the place of what is here. <StorageSays />
       </p>
       <div className="mt-3 flex flex-wrap items-start gap-4">
-        <Button
-          tone="main"
-          onClick={() => void backup(db).then((file) => saveFile('plump-pail-backup.json', file))}
-        >
+        <Button tone="main" onClick={() => void save()}>
           Save a backup
         </Button>
         <TakeFile
           text="Bring a backup back"
           take={async (value) => {
-            const before = await backup(db);
             const restored = await restore(db, value);
             if (restored.ok) {
               dispatch(kitchenSet(restored.value.kitchen));
               toast('The backup is back.', {
                 duration: 20_000,
-                action: {
-                  label: 'As it was before',
-                  onClick: () =>
-                    void restore(db, before).then(
-                      (undone) => undone.ok && dispatch(kitchenSet(undone.value.kitchen)),
-                    ),
-                },
+                action: { label: 'As it was before', onClick: () => void undo() },
               });
             }
             return restored;
           }}
         />
+        {before && (
+          <Button tone="quiet" onClick={() => void undo()}>
+            As it was before the last backup came back
+          </Button>
+        )}
         {startOver && (
           <Button
             onClick={() =>
-              void startOver().then(() => {
+              void written('The demo', async () => {
+                await startOver();
                 location.assign('/');
               })
             }
@@ -59,6 +73,7 @@ export function EverythingAsFile() {
           </Button>
         )}
       </div>
+      <SetAside />
     </section>
   );
 }

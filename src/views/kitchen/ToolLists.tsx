@@ -29,12 +29,14 @@ function ToolShelf({ spec, change }: { spec: ToolSpec; change: Change }) {
   const now = useNow(600_000);
   const tools: readonly Tool[] = kitchen[spec.list] ?? [];
   const write = (next: readonly Tool[]) => change({ [spec.list]: next });
-  const keep = (tool: Tool) =>
+  const keep = (tool: Tool) => {
     write(
       tools.some((one) => one.id === tool.id)
         ? tools.map((one) => (one.id === tool.id ? tool : one))
         : [...tools, tool],
     );
+    return true;
+  };
   const remove = (tool: Tool) => {
     write(tools.filter((one) => one !== tool));
     toast(`${tool.name} is off the list.`, { action: { label: 'Put it back', onClick: () => write(tools) } });
@@ -136,7 +138,7 @@ function ToolSheet({
 }: {
   spec: ToolSpec;
   tool?: Tool;
-  keep(tool: Tool): void;
+  keep(tool: Tool): boolean;
   trigger: ReactNode;
 }) {
   const format = useFormat();

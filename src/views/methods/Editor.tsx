@@ -18,7 +18,7 @@ import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { ownMethods, setOwnMethods } from '../../makes';
 import { KIND_NAMES, type KindName } from '../../makes/grammar';
-import type { Method, StageSpec } from '../../makes/method';
+import { type Method, MOST_TITLE, type StageSpec } from '../../makes/method';
 import { methodSchema } from '../../makes/methodSchema';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
@@ -32,7 +32,7 @@ import { UsualTrack, usualPlan } from './Reading';
 import { StageRow } from './StageRow';
 
 /** A make of one's own, stage by stage: faults at the stage they lie in, the track drawn anew as one edits. */
-export function Editor({ method, keep }: { method: Method; keep(next: Method): Promise<void> }) {
+export function Editor({ method, keep }: { method: Method; keep(next: Method): Promise<boolean> }) {
   const format = useFormat();
   const last = useRef<Planned | null>(null);
   const read = useMemo(() => parse<Method>(methodSchema, method), [method]);
@@ -81,9 +81,19 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
     <>
       <h1 className="sr-only">{method.title}</h1>
       <div className="max-w-[44rem] space-y-1">
-        <TextLine label="Title" value={method.title} onChange={(title) => change({ title })} />
-        <TextLine label="In a sentence" value={method.short} onChange={(short) => change({ short })} />
-        <TextLine label="About" value={method.about} onChange={(about) => change({ about })} />
+        <TextLine
+          label="Title"
+          most={MOST_TITLE}
+          value={method.title}
+          onChange={(title) => change({ title })}
+        />
+        <TextLine
+          label="In a sentence"
+          most={60}
+          value={method.short}
+          onChange={(short) => change({ short })}
+        />
+        <TextLine label="About" most={4000} value={method.about} onChange={(about) => change({ about })} />
       </div>
       {last.current && (
         <div className={`mt-4 ${faults.length > 0 ? 'opacity-55' : ''}`}>

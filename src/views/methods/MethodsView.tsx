@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { bad, good, type Result } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { METHODS, methodById } from '../../makes';
-import type { Method } from '../../makes/method';
+import { type Method, MOST_TITLE } from '../../makes/method';
 import { methodSchema } from '../../makes/methodSchema';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
@@ -11,6 +11,7 @@ import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
 import { fileName, saveFile } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
+import { written } from '../common/written';
 import { Editor } from './Editor';
 import { Reading } from './Reading';
 
@@ -30,16 +31,15 @@ export default function MethodsView() {
   const own = useAppSelector((state) => state.data.methods);
   const mine = own.find((one) => one.id === id);
   const method = mine ?? methodById(id ?? '') ?? (METHODS[0] as Method);
-  const keep = async (next: Method) => {
-    await db.methods.put({ id: next.id, method: next });
-  };
+  const keep = (next: Method): Promise<boolean> =>
+    written(`“${next.title}”`, () => db.methods.put({ id: next.id, method: next }));
   const copy = async (from: Method, title = `${from.title}, my way`) => {
     const ids = new Set([...METHODS, ...own].map((one) => one.id));
     const base = `my-${from.id.replace(/^my-/, '')}`;
     let next = base;
     for (let n = 2; ids.has(next); n++) next = `${base}-${n}`;
-    await keep({ ...structuredClone(from), id: next, title });
-    navigate(`/methods/${next}`);
+    if (await keep({ ...structuredClone(from), id: next, title: title.slice(0, MOST_TITLE) }))
+      navigate(`/methods/${next}`);
   };
   const take = async (value: unknown): Promise<Result<unknown>> => {
     const read = parse<Method>(methodSchema, value);
@@ -51,12 +51,11 @@ export default function MethodsView() {
         remedy: 'give the file an id of its own',
       });
     }
-    await keep(read.value);
-    navigate(`/methods/${read.value.id}`);
+    if (await keep(read.value)) navigate(`/methods/${read.value.id}`);
     return good(null);
   };
   const remove = async (gone: Method) => {
-    await db.methods.delete(gone.id);
+    if (!(await written(`That “${gone.title}” is out`, () => db.methods.delete(gone.id)))) return;
     navigate('/methods');
     toast(`${gone.title} is taken out.`, {
       action: { label: 'Put it back', onClick: () => void keep(gone) },

@@ -13,6 +13,7 @@ import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { milkShort, milksOf } from '../common/goods';
 import { useMilk } from '../common/useMilk';
+import { written } from '../common/written';
 
 /** Milks the kitchen knows by name: choose one and its figures come along; keep a new one. */
 export function MilkPicker({ plan }: { plan: Plan | null }) {
@@ -81,7 +82,7 @@ function KeepMilk() {
       toast.error('This milk cannot be kept yet: mend the marked fields, and give it a name.');
       return;
     }
-    await db.milks.add(milk.value);
+    if (!(await written(`“${milk.value.name}”`, () => db.milks.add(milk.value)))) return;
     dispatch(draftChanged({ milkId: milk.value.id }));
     setOpen(false);
     setName('');

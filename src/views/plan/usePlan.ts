@@ -30,12 +30,15 @@ export function useLivePlan(): LivePlan {
   );
   const key = brief === null ? null : JSON.stringify(brief);
   const likely = useMemo(() => (key === null ? null : planBrief(JSON.parse(key), { spread: false })), [key]);
+  const [broken, setBroken] = useState<Fault[]>([]);
   const [spread, setSpread] = useState<{ key: string; planned: Planned } | null>(null);
   useEffect(() => {
     if (key === null) return;
     let wanted = true;
     void planner.plan(JSON.parse(key)).then((result) => {
-      if (wanted && result?.ok) setSpread({ key, planned: result.value });
+      if (!wanted || !result) return;
+      if (result.ok) setSpread({ key, planned: result.value });
+      setBroken(result.ok ? [] : result.faults);
     });
     return () => {
       wanted = false;
@@ -47,7 +50,7 @@ export function useLivePlan(): LivePlan {
   return {
     planned: last.current,
     own: spread !== null && spread.key === key,
-    faults: likely && !likely.ok ? likely.faults : faults,
+    faults: likely && !likely.ok ? likely.faults : likely?.ok ? broken : faults,
     brief: likely?.ok ? brief : null,
   };
 }

@@ -1,17 +1,18 @@
 import { format as formatDate } from 'date-fns';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
+import { faultLine } from '../../core/faults/fault';
 import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { MODEL_VERSION, planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
-import type { Started } from '../../run/events';
+import { MOST_NAME, type Started } from '../../run/events';
 import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
 import { milksOf, takenBy } from '../common/goods';
+import { say, sayUnwritten } from '../common/written';
 import { usePot } from './PotPicker';
 
 /** What came out of a make that nobody stood at with the app. */
@@ -41,7 +42,7 @@ export function useStart(brief: Brief | null, plan: Plan) {
     const result = (await planner.plan(brief)) ?? planBrief(brief);
     if (!result.ok) {
       setStarting(false);
-      return;
+      return say(`The make could not begin: ${result.faults.map(faultLine).join('. ')}.`);
     }
     const planned = result.value;
     const id = crypto.randomUUID();
@@ -50,11 +51,14 @@ export function useStart(brief: Brief | null, plan: Plan) {
     try {
       const path = await to(id, {
         type: 'started',
-        name: `${short.charAt(0).toUpperCase()}${short.slice(1)}, ${formatDate(at, 'EEE d MMM HH:mm')}`,
+        name: `${short.charAt(0).toUpperCase()}${short.slice(1)}, ${formatDate(at, 'EEE d MMM HH:mm')}`.slice(
+          0,
+          MOST_NAME,
+        ),
         milkName: lots
           .map((lot) => lot.name)
           .join(' and ')
-          .slice(0, 120),
+          .slice(0, MOST_NAME),
         plan: planned.plan,
         parameters: planned.parameters,
         modelVersion: MODEL_VERSION,
@@ -65,9 +69,7 @@ export function useStart(brief: Brief | null, plan: Plan) {
       navigate(path);
     } catch (error) {
       setStarting(false);
-      toast.error(
-        `The make could not be written down: ${(error as Error).message}. Nothing is lost; try again, or free some space on this device.`,
-      );
+      sayUnwritten('The make', error);
     }
   };
   const begin = (fromStage?: string) => {

@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import type { NewEvent } from '../../run/events';
 import { type MakeState, stageAt } from '../../run/state';
 import { usePorts } from '../../store/ports';
@@ -7,6 +6,7 @@ import { handOver } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
 import { fileName, saveFile } from '../common/saveFile';
+import { say, sayUnwritten } from '../common/written';
 import { Choice } from './Choice';
 import { PartCurd } from './PartCurd';
 
@@ -24,11 +24,13 @@ export function OutOfTurn({ id, state, note }: Props) {
   const last = state.index === state.plan.stages.length - 1;
   const close = (written: boolean) => written && setOpen(false);
   const carry = async () => {
-    const given = await handOver(db, id, clock.wall());
-    if ('reason' in given) toast(given.reason);
-    else {
+    try {
+      const given = await handOver(db, id, clock.wall());
+      if ('reason' in given) return say(given.reason);
       saveFile(`${fileName(state.name)}.json`, given.file);
       setOpen(false);
+    } catch (error) {
+      sayUnwritten('The handing over', error);
     }
   };
   return (

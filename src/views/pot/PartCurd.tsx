@@ -5,6 +5,7 @@ import type { Fault } from '../../core/faults/fault';
 import { readNumber } from '../../core/units/numbers';
 import { methodById } from '../../makes';
 import { freeOptions } from '../../plan/ways';
+import { MOST_NAME } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { partCurd } from '../../store/part';
@@ -13,11 +14,16 @@ import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { TextLine } from '../../ui/parts/TextLine';
 import { AskField } from '../common/AskField';
+import { say, sayUnwritten } from '../common/written';
 import { Choice } from './Choice';
 import { wayFields, wayOf, wayWords } from './wayForm';
 
 /** A share the curd can be parted by, in per cent. */
 const SHARE = { min: 5, max: 95 } as const;
+
+const OTHER_HALF = ', the other half';
+/** What the rest is called where nobody says, within what a name may be. */
+const otherHalf = (name: string) => `${name.slice(0, MOST_NAME - OTHER_HALF.length)}${OTHER_HALF}`;
 
 /** Parts the curd: the rest goes on as a make of its own, the same way or another that is still open to it. */
 export function PartCurd({ id, state, onParted }: { id: string; state: MakeState; onParted(): void }) {
@@ -47,13 +53,14 @@ export function PartCurd({ id, state, onParted }: { id: string; state: MakeState
     const otherId = crypto.randomUUID();
     const other = {
       id: otherId,
-      name: name.trim() || `${state.name}, the other half`,
+      name: name.trim() || otherHalf(state.name),
       options: way.changed,
     };
-    const reason = await partCurd(db, id, share / 100, other, clock.wall());
-    if (reason) {
-      toast(reason);
-      return;
+    try {
+      const reason = await partCurd(db, id, share / 100, other, clock.wall());
+      if (reason) return say(reason);
+    } catch (error) {
+      return sayUnwritten('The parting', error);
     }
     onParted();
     toast(`${other.name} is a make of its own now.`, {
@@ -64,7 +71,7 @@ export function PartCurd({ id, state, onParted }: { id: string; state: MakeState
     <Choice text="Part the curd: both halves go on from here, each with its own doses, time and label.">
       <div className="w-full">
         <TextLine label="Stays here" unit="%" value={percent} onChange={setPercent} />
-        <TextLine label="The rest is" value={name} onChange={setName} />
+        <TextLine label="The rest is" value={name} most={MOST_NAME} onChange={setName} />
         {!right && (
           <FaultText>
             Give {SHARE.min} to {SHARE.max} per cent.

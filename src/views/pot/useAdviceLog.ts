@@ -6,6 +6,7 @@ import { useFormat } from '../../store/hooks';
 import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { rampText } from '../common/rampText';
+import { sayUnwritten } from '../common/written';
 
 /** Keeps what is advised in the make's own log, once each time it changes its tune. */
 export function useAdviceLog(id: string, state: MakeState) {
@@ -34,6 +35,8 @@ export function useAdviceLog(id: string, state: MakeState) {
   const known = state.advice.at(-1)?.about === about;
   useEffect(() => {
     if (about !== '' && !known)
-      append(db, id, { type: 'advised', about, text: latest.current }, clock.wall()).catch(console.error);
+      append(db, id, { type: 'advised', about, text: latest.current }, clock.wall()).catch((error) =>
+        sayUnwritten('What was advised', error),
+      );
   }, [db, clock, id, about, known]);
 }

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { toast } from 'sonner';
 import { Button } from '../../ui/parts/Button';
+import { written } from '../common/written';
 import { MadeWith } from './MadeWith';
 
 /** One thing on its board: name, what is left, what is known of it, what was made with it; taken off, it can come back. */
@@ -22,9 +23,9 @@ export function Board({
   putBack(): Promise<unknown>;
 }) {
   const remove = async () => {
-    await takeOff();
+    if (!(await written(`That ${name} is off the shelf`, takeOff))) return;
     toast(`${name} is off the shelf.`, {
-      action: { label: 'Put it back', onClick: () => void putBack() },
+      action: { label: 'Put it back', onClick: () => void written(`“${name}”`, putBack) },
     });
   };
   return (

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { type Good, type GoodKind, goodSchema } from '../../files/shelf';
 import { usePorts } from '../../store/ports';
 import { AskSheet } from '../common/AskSheet';
+import { written } from '../common/written';
 import { goodFields, goodOf, USUAL_MEASURE, wordsOf } from './goodForm';
 
 /** A good, new or changed. */
@@ -16,7 +17,7 @@ export function GoodSheet({ good, trigger }: { good?: Good; trigger: ReactNode }
       words={() => wordsOf(good)}
       read={(words) => goodOf(words, good?.id ?? crypto.randomUUID())}
       brings={(key, value) => (key === 'kind' ? { measure: USUAL_MEASURE[value as GoodKind] } : {})}
-      keep={(kept) => void db.goods.put(kept)}
+      keep={(kept) => written(`“${kept.name}”`, () => db.goods.put(kept))}
     />
   );
 }

@@ -11,6 +11,7 @@ import { Button } from '../../ui/parts/Button';
 import { AskSheet } from '../common/AskSheet';
 import { TREATMENT_WORDS } from '../common/milkWords';
 import { useMilk } from '../common/useMilk';
+import { written } from '../common/written';
 import { Board } from './Board';
 import { MilkTests } from './MilkTests';
 import { milkFields, milkOf, milkWords } from './milkForm';
@@ -167,7 +168,7 @@ function MilkSheet({ milk, trigger }: { milk?: KnownMilk; trigger: ReactNode }) 
       schema={knownMilkSchema}
       words={() => milkWords(milk ?? { ...USUAL_COW, name: '' }, crude, format)}
       read={(words) => milkOf(words, milk?.id ?? crypto.randomUUID(), crude, format)}
-      keep={(kept) => void db.milks.put(kept)}
+      keep={(kept) => written(`“${kept.name}”`, () => db.milks.put(kept))}
     />
   );
 }

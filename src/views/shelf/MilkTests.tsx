@@ -20,6 +20,7 @@ import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { Columns } from '../common/Columns';
 import { faultText } from '../common/faultText';
+import { written } from '../common/written';
 
 const WORDS: Record<TestField, string> = {
   name: 'Name',
@@ -54,9 +55,9 @@ export function MilkTests() {
       await db.milks.bulkPut(milks.filter((one) => good.some(({ milk }) => milk.id === one.id)));
     });
   const take = async () => {
-    await db.milks.bulkPut(good.map(({ milk }) => milk));
+    if (!(await written('The tests', () => db.milks.bulkPut(good.map(({ milk }) => milk))))) return;
     toast.success(`${good.length} ${good.length === 1 ? 'milk' : 'milks'} on the shelf.`, {
-      action: { label: 'Take it back', onClick: () => void takeBack() },
+      action: { label: 'Take it back', onClick: () => void written('The milks as they were', takeBack) },
     });
     setTable(null);
   };

@@ -1,8 +1,9 @@
 import { useCallback, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import type { NewEvent } from '../../run/events';
 import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
+import { whyNot } from '../../store/whyNot';
+import { say } from './written';
 
 /** A second tap within this time on the same thing is the same tap, ms. */
 const ONE_TAP_MS = 700;
@@ -21,13 +22,11 @@ export function useNote(makeId: string) {
       setBusy(true);
       try {
         const done = await append(db, makeId, event, clock.wall());
-        if (!done.ok) toast(done.reason);
+        if (!done.ok) say(done.reason);
         return done.ok;
       } catch (error) {
         last.current = null;
-        toast.error(
-          `This could not be written down: ${(error as Error).message}. What you typed is still here; try again.`,
-        );
+        say(`This could not be written down: ${whyNot(error)}. What you typed is still here.`);
         return false;
       } finally {
         setBusy(false);

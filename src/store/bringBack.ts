@@ -1,0 +1,117 @@
+import type { Table } from 'dexie';
+import { good, type Result } from '../core/faults/fault';
+import { parse } from '../core/faults/zodFaults';
+import { type Backup, backupSchema, upcastBackup } from '../files/backup';
+import type { Method } from '../makes/method';
+import { type Database, READ_TABLES } from './db';
+import type { TableName } from './kept';
+
+/** Rows moved at once; photos are large. */
+const AT_ONCE = 200;
+const PHOTOS_AT_ONCE = 10;
+
+/** Settings that belong to what a backup replaces; drafts and windows are of this device. */
+const OWN_SETTING = 'kitchen';
+
+/** Every row of a table, a few at a time, in the order of their keys. */
+async function eachFew(
+  table: Table,
+  atOnce: number,
+  take: (rows: unknown[]) => Promise<unknown>,
+): Promise<void> {
+  const path = table.schema.primKey.keyPath;
+  const keyOf = (row: unknown) =>
+    Array.isArray(path)
+      ? path.map((part) => (row as Record<string, unknown>)[part])
+      : (row as Record<string, unknown>)[path as string];
+  let rows = await table.orderBy(':id').limit(atOnce).toArray();
+  while (rows.length > 0) {
+    await take(rows);
+    rows = await table
+      .where(':id')
+      .above(keyOf(rows.at(-1)) as never)
+      .limit(atOnce)
+      .toArray();
+  }
+}
+
+const everything = (raw: Database) => [...READ_TABLES.map((name) => raw.table(name)), raw.before, raw.aside];
+
+/** Puts everything that stands here aside as it is, row by row, and leaves the tables empty. */
+async function clearAway(raw: Database): Promise<number> {
+  const last = await raw.before.orderBy('gen').last();
+  const gen = (last?.gen ?? 0) + 1;
+  const tables: (TableName | 'aside')[] = [...READ_TABLES, 'aside'];
+  for (const name of tables) {
+    if (name === 'settings') {
+      const row = await raw.settings.get(OWN_SETTING);
+      if (row) await raw.before.add({ gen, table: name, row });
+      continue;
+    }
+    await eachFew(raw.table(name), name === 'photos' ? PHOTOS_AT_ONCE : AT_ONCE, (rows) =>
+      raw.before.bulkAdd(rows.map((row) => ({ gen, table: name, row }))),
+    );
+    await raw.table(name).clear();
+  }
+  return gen;
+}
+
+/** Logs may now be others under the same names: who follows the database reads them all anew. */
+const markRestored = (raw: Database) => raw.settings.put({ key: 'restored', value: crypto.randomUUID() });
+
+/**
+ * Puts a backup in the place of everything there is; a bad file changes nothing. What stood here is kept beside it, row
+ * by row, in the same transaction: where there is no room for that, nothing is brought back.
+ */
+export async function restore(db: Database, value: unknown): Promise<Result<Backup>> {
+  const read = parse<Backup>(backupSchema, upcastBackup(value));
+  if (!read.ok) return read;
+  const saved = read.value;
+  const { raw } = db;
+  await raw.transaction('rw', everything(raw), async () => {
+    const gen = await clearAway(raw);
+    await raw.before.where('gen').below(gen).delete();
+    await raw.settings.put({ key: 'kitchen', value: saved.kitchen });
+    await markRestored(raw);
+    await raw.milks.bulkAdd(saved.milks);
+    await raw.goods.bulkAdd(saved.goods ?? []);
+    await raw.photos.bulkAdd(saved.photos ?? []);
+    await raw.methods.bulkAdd(
+      [...(saved.methods ?? []), ...(saved.unfinished ?? [])].map((method) => ({
+        id: method.id,
+        method: method as Method,
+      })),
+    );
+    await raw.aside.bulkAdd((saved.aside ?? []).map(({ table, row }) => ({ table, row })));
+    for (const make of saved.makes) {
+      await raw.makes.add({ id: make.id });
+      await raw.events.bulkAdd(make.events.map((event) => ({ ...event, makeId: make.id })));
+    }
+  });
+  return good(saved);
+}
+
+/** Whether there is something from before the last backup that can be put back. */
+export const hasBefore = async (db: Database): Promise<boolean> => (await db.before.limit(1).count()) > 0;
+
+/**
+ * Everything as it stood before the last backup was brought back, exactly; what stands here now takes its place, so
+ * that this too can be undone.
+ */
+export async function asBefore(db: Database): Promise<void> {
+  const { raw } = db;
+  await raw.transaction('rw', everything(raw), async () => {
+    const gen = await clearAway(raw);
+    await raw.settings.delete(OWN_SETTING);
+    let after = 0;
+    for (;;) {
+      const rows = await raw.before.where(':id').above(after).limit(PHOTOS_AT_ONCE).toArray();
+      const old = rows.filter((one) => one.gen < gen);
+      for (const { table, row } of old) await raw.table(table).put(row);
+      if (old.length === 0) break;
+      after = rows.at(-1)?.n ?? after;
+    }
+    await raw.before.where('gen').below(gen).delete();
+    await markRestored(raw);
+  });
+}
