@@ -120,7 +120,7 @@ const COMMANDS: Record<string, (first?: string, second?: string, third?: string)
 /** Runs one command: what goes to standard output, or the faults. */
 export function run(words: readonly string[]): { out: string; faults: Fault[] } {
   const [name = '', first, second, third, ...more] = words;
-  const command = COMMANDS[name];
+  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
   if (!command || more.length > 0 || (third !== undefined && name !== 'convert')) {
     return {
       out: '',

@@ -1,3 +1,4 @@
+import ical, { ICalAlarmType } from 'ical-generator';
 import { bad, good, type Result } from '../core/faults/fault';
 import { isoUtc, wallMinutes, wallTimeOf } from '../core/units/wallTime';
 import { methodById } from '../makes';
@@ -7,33 +8,8 @@ import { isOver, type MakeState } from '../run/state';
 
 /** How long before a stage its alarm rings, min. */
 const RINGS_BEFORE_MIN = 2;
-const MOST_OCTETS = 75;
 
-const escaped = (text: string) =>
-  text
-    .replaceAll('\u00a0', ' ')
-    .replace(/[\\;,]/g, '\\$&')
-    .replace(/\r?\n/g, '\\n');
-
-/** Folds a content line at 75 octets (RFC 5545, 3.1), never inside a character. */
-function folded(line: string): string {
-  const encoder = new TextEncoder();
-  const parts: string[] = [];
-  let part = '';
-  let octets = 0;
-  for (const character of line) {
-    const size = encoder.encode(character).length;
-    if (octets + size > MOST_OCTETS) {
-      parts.push(part);
-      part = ' ';
-      octets = 1;
-    }
-    part += character;
-    octets += size;
-  }
-  return [...parts, part].join('\r\n');
-}
-
+/** What happens from one moment to another, both as ISO 8601 in UTC; a floating one is of whatever clock reads it. */
 interface Entry {
   id: string;
   title: string;
@@ -42,36 +18,28 @@ interface Entry {
   ends: string;
 }
 
-function calendar(name: string, stamp: string, entries: readonly Entry[]): string {
-  const lines = [
-    'BEGIN:VCALENDAR',
-    'VERSION:2.0',
-    'PRODID:-//Plump Pail//Plump Pail 1//EN',
-    ...entries.flatMap((entry) => [
-      'BEGIN:VEVENT',
-      `UID:${entry.id}@plump-pail`,
-      `DTSTAMP:${stamp}`,
-      `DTSTART:${entry.begins}`,
-      `DTEND:${entry.ends}`,
-      `SUMMARY:${escaped(`${name}: ${entry.title}`)}`,
-      `DESCRIPTION:${escaped(entry.text)}`,
-      'BEGIN:VALARM',
-      'ACTION:DISPLAY',
-      `DESCRIPTION:${escaped(`${name}: ${entry.title}`)}`,
-      `TRIGGER:-PT${RINGS_BEFORE_MIN}M`,
-      'END:VALARM',
-      'END:VEVENT',
-    ]),
-    'END:VCALENDAR',
-  ];
-  return `${lines.map(folded).join('\r\n')}\r\n`;
-}
+/** Control characters, line breaks aside, mean nothing in a calendar. */
+// biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
+const CONTROLS = /[\u0000-\u0009\u000b\u000c\u000e-\u001f\u007f]/g;
+const clean = (text: string) => text.replaceAll('\u00a0', ' ').replace(CONTROLS, ' ');
 
-/** "2026-11-27T09:05" or "2026-11-27T09:05:07Z" as RFC 5545 writes it. */
-const stampOf = (iso: string) => {
-  const bare = iso.replace(/[-:]/g, '');
-  return /T\d{4}$/.test(bare) ? `${bare}00` : bare;
-};
+function calendar(name: string, stamp: string, floating: boolean, entries: readonly Entry[]): string {
+  const made = ical({ prodId: { company: 'Plump Pail', product: 'Plump Pail 1' } });
+  for (const entry of entries) {
+    const summary = clean(`${name}: ${entry.title}`);
+    made.createEvent({
+      id: `${entry.id}@plump-pail`,
+      stamp,
+      floating,
+      start: entry.begins,
+      end: entry.ends,
+      summary,
+      description: clean(entry.text),
+      alarms: [{ type: ICalAlarmType.display, triggerBefore: RINGS_BEFORE_MIN * 60, description: summary }],
+    });
+  }
+  return `${made.toString()}\r\n`;
+}
 
 /** Each of these stages that wants hands, between its own two moments. */
 const entriesOf = (
@@ -88,8 +56,8 @@ const entriesOf = (
         `${Math.round(stage.handsOnMin)} min of hands.`,
         ...plan.cautions.filter((one) => one.stage === stage.id).map((one) => one.text),
       ].join('\n'),
-      begins: stampOf(begins),
-      ends: stampOf(ends),
+      begins,
+      ends,
     }));
 
 /**
@@ -111,7 +79,7 @@ export function planCalendar(plan: Plan): Result<string> {
       problem: 'is missing',
       remedy: 'give start or readyBy in the brief, or there is nothing to put in a calendar',
     });
-  const at = (minute: number) => wallTimeOf(first + minute);
+  const at = (minute: number) => `${wallTimeOf(first + minute)}:00Z`;
   const name = methodById(plan.method)?.title ?? plan.method;
   const stages = plan.stages.map((stage) => ({
     stage,
@@ -119,7 +87,7 @@ export function planCalendar(plan: Plan): Result<string> {
     ends: at(stage.startMin + Math.max(1, stage.durationMin.likely)),
   }));
   return good(
-    calendar(name, `${stampOf(at(0))}Z`, entriesOf(plan, stages, `${plan.method}-${stampOf(at(0))}`)),
+    calendar(name, at(0), true, entriesOf(plan, stages, `${plan.method}-${at(0).replace(/[-:]|Z$/g, '')}`)),
   );
 }
 
@@ -141,5 +109,5 @@ export function makeCalendar(state: MakeState, id: string): string {
   const stages = [...new Map([...gone, ...coming].map((one) => [one.stage.id, one])).values()].map(
     ({ stage, from, to }) => ({ stage, begins: isoUtc(from), ends: isoUtc(Math.max(to, from + 60_000)) }),
   );
-  return calendar(state.name, stampOf(isoUtc(state.startedAt)), entriesOf(state.plan, stages, id));
+  return calendar(state.name, isoUtc(state.startedAt), false, entriesOf(state.plan, stages, id));
 }

@@ -3,9 +3,25 @@ import { isoUtc } from '../core/units/wallTime';
 import type { Plan } from '../plan/schema';
 import type { MakeEvent } from '../run/events';
 
-/** RFC 4180 with a header row; cells that a spreadsheet would run as a formula are written so that it does not. */
+/** A cell of a spreadsheet holds no more letters than this. */
+const MOST_CELL = 32_000;
+
+/** What a spreadsheet may take for a formula: its signs, their wide and typographic forms, tabs and line ends before them. */
+const RUNS = /^[=+\-@\t\r\n\u2212\uff0b\uff0d\uff1d\uff20]/;
+/** A plain number is no formula, whatever its sign. */
+const PLAIN_NUMBER = /^[+\-\u2212]?\d+([.,]\d+)?$/;
+
+const harmless = (cell: string | number | null) =>
+  typeof cell === 'string' && RUNS.test(cell.replace(/^ +/, '')) && !PLAIN_NUMBER.test(cell.trim())
+    ? `'${cell}`
+    : cell;
+
+/** RFC 4180 with a header row; a cell that a spreadsheet would run as a formula begins with an apostrophe. */
 const written = (rows: Record<string, string | number | null>[]): string =>
-  `${Papa.unparse(rows, { newline: '\r\n', escapeFormulae: /^[=+\-@\t\r](?!\d)/ })}\r\n`;
+  `${Papa.unparse(
+    rows.map((row) => Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, harmless(cell)]))),
+    { newline: '\r\n' },
+  )}\r\n`;
 
 /** A plan's stages, one a row. */
 export const planCsv = (plan: Plan): string =>
@@ -67,6 +83,8 @@ export const makeCsv = (events: readonly MakeEvent[]): string =>
               ? event.name
               : event.type === 'tested'
                 ? event.found
-                : '',
+                : event.type === 'unreadable'
+                  ? event.raw.slice(0, MOST_CELL)
+                  : '',
     })),
   );

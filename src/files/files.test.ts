@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { Brief } from '../plan/brief/schema';
 import { MODEL_VERSION, planBrief } from '../plan/plan';
 import { convert } from './convert';
-import { FILE_KINDS } from './kinds';
+import { checkFile, FILE_KINDS } from './kinds';
 
 const brief: Brief = {
   format: 'plump-pail/brief',
@@ -52,6 +52,29 @@ describe('CSV', () => {
     expect(data[0]?.text).toBe("'=cmd()|paneer");
     expect(data[1]?.['temperature (°C)']).toBe('-1.5');
     expect(data[2]?.text).toBe('\'@home, "quoted"\n*and* two lines');
+    const cells = [
+      '=2*cmd|x',
+      '+1+cmd|x',
+      '-2+3',
+      '@a',
+      '\t=1',
+      '\r=1',
+      ' =1',
+      '\u22122+cmd',
+      '\uff1d1',
+      '-1.5',
+      '+4',
+    ];
+    const notes = cells.map((text, i) => ({ type: 'note', seq: i + 1, at: 1_795_680_601_000, text }));
+    const read = Papa.parse<Record<string, string>>(
+      got({ ...make, events: [make.events[0], ...notes] }, 'csv').trim(),
+      { header: true },
+    ).data.slice(1);
+    expect(read.map((row) => row.text)).toEqual([
+      ...cells.slice(0, 9).map((text) => `'${text}`),
+      '-1.5',
+      '+4',
+    ]);
     expect(Papa.parse(got(plan, 'csv').trim(), { header: true }).data).toHaveLength(plan.stages.length);
   });
 });
@@ -67,6 +90,20 @@ describe('calendar', () => {
     expect(unfolded).toContain('DTSTART:20261127T090000');
     expect(unfolded.some((line) => /^SUMMARY:Paneer: Scald to 95 °C$/.test(line))).toBe(true);
     expect(new Set(unfolded.filter((line) => line.startsWith('UID:'))).size).toBe(busy.length);
+  });
+
+  it('is safe whatever a file calls its things, and ends no later than a calendar can say', () => {
+    const [stage] = plan.stages;
+    const odd = got(
+      { ...plan, stages: [{ ...stage, title: 'a\rBEGIN:VEVENT\u0007;\nb', handsOnMin: 5 }] },
+      'ics',
+    );
+    expect(odd.match(/BEGIN:VEVENT/g)).toHaveLength(1 + 2);
+    expect(odd.split('\r\n').filter((line) => line === 'BEGIN:VEVENT')).toHaveLength(1);
+    // biome-ignore lint/suspicious/noControlCharactersInRegex: none may be there
+    expect(odd.replaceAll('\r\n', '')).not.toMatch(/[\u0000-\u001f]/);
+    for (const start of ['9999-12-31T09:00', '2099-01-01T00:00'])
+      expect(convert({ ...plan, brief: { ...plan.brief, start } }, 'ics')).toMatchObject({ ok: false });
   });
 
   it('folds at 75 octets, ends lines with CRLF, escapes commas', () => {
@@ -104,6 +141,38 @@ describe('Markdown', () => {
     expect(text).toContain('\\*and\\* two lines');
     expect(text).toContain('- Weighed: 900 g');
   });
+
+  it('keeps a file’s words on their line, and from being a heading, a page or a link', () => {
+    const [stage] = plan.stages;
+    const [dose] = plan.doses;
+    const text = got(
+      {
+        ...plan,
+        method: '<script>',
+        stages: [{ ...stage, title: 'one\r# two [a](b)' }, ...plan.stages.slice(1)],
+        doses: [{ ...dose, ingredient: '![x](y)' }],
+        cautions: [{ id: 'x', stage: stage?.id, text: 'a\r\n# heading\u2028- [x] done' }],
+      },
+      'markdown',
+    );
+    expect(text.split('\n').filter((line) => line.startsWith('#'))).toEqual([
+      '# \\<script\\>',
+      '## To weigh out',
+      '## Stages',
+    ]);
+    expect(text).not.toMatch(/[\r\u2028]|(?<!\\)\[(?![ ]\])/);
+  });
+});
+
+it('a name that every object has is no format, no make and no option', () => {
+  for (const name of ['toString', 'constructor', '__proto__', 'hasOwnProperty']) {
+    expect(checkFile({ format: `plump-pail/${name}`, version: 1 })).toMatchObject({
+      faults: [{ path: 'format' }],
+    });
+    expect(checkFile({ ...brief, method: name })).toMatchObject({ faults: [{ path: 'method' }] });
+    const options = JSON.parse(`{"${name}": 1}`);
+    expect(checkFile({ ...brief, options })).toMatchObject({ ok: name === '__proto__' });
+  }
 });
 
 it('a brief or a broken file is not converted', () => {

@@ -8,8 +8,14 @@ import type { MakeState } from '../run/state';
 
 const f = formatter(METRIC);
 const plain = (lines: readonly string[]) => `${lines.join('\n').replaceAll('\u00a0', ' ')}\n`;
-/** Text of a person's own, kept from being read as Markdown. */
-const quoted = (text: string) => text.replace(/[\\`*_[\]<>#|]/g, '\\$&').replace(/\s*\n\s*/g, ' ');
+/** Text of a person's or a file's own, kept on one line and from being read as Markdown or as a page. */
+const quoted = (text: string) =>
+  text
+    .replace(/\s*[\r\n\u2028\u2029]+\s*/g, ' ')
+    // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
+    .replace(/[\u0000-\u001f\u007f]/g, ' ')
+    .replace(/[\\`*_[\]<>#|~&!]/g, '\\$&')
+    .replace(/^(\s*)([-+=]|\d+[.)])/, '$1\\$2');
 
 function doseLine(dose: Plan['doses'][number]): string {
   const amount =
@@ -17,9 +23,9 @@ function doseLine(dose: Plan['doses'][number]): string {
       ? f.grams(dose.grams)
       : `${f.millilitres(dose.millilitres)} (${f.grams(dose.grams)})`;
   const held = dose.holdBackGrams > 0 ? `, of which ${f.grams(dose.holdBackGrams)} held back` : '';
-  const spoons = dose.spoons === '' ? '' : `, about ${dose.spoons}`;
+  const spoons = dose.spoons === '' ? '' : `, about ${quoted(dose.spoons)}`;
   const water = dose.diluteInMl > 0 ? `, in ${f.millilitres(dose.diluteInMl)} of cool water` : '';
-  return `- ${dose.ingredient}: ${amount}${spoons}${held}${water}`;
+  return `- ${quoted(dose.ingredient)}: ${amount}${spoons}${held}${water}`;
 }
 
 /** A plan as Markdown, to read and print anywhere; metric, with a decimal point. */
@@ -27,12 +33,12 @@ export function planMarkdown(plan: Plan): string {
   const { milk } = plan.brief;
   const p = plan.predictions;
   return plain([
-    `# ${methodById(plan.method)?.title ?? plan.method}`,
+    `# ${quoted(methodById(plan.method)?.title ?? plan.method)}`,
     '',
     `- Milk: ${f.litres(milk.litres ?? 0)}, ${milk.species}, ${f.number(milk.fatPct ?? 0, 1)} % fat, ${f.number(milk.proteinPct ?? 0, 2)} % true protein`,
     `- Cheese: ${f.kg(p.yieldKg.likely)}, likely ${f.kg(p.yieldKg.low)} to ${f.kg(p.yieldKg.high)}`,
     `- Time: ${f.number(p.totalHours, 1)} h from first warming, ${f.number(p.handsOnMin)} min of them hands on`,
-    ...(plan.readyAt === null ? [] : [`- Ready: ${plan.readyAt.replace('T', ' ')}`]),
+    ...(plan.readyAt === null ? [] : [`- Ready: ${quoted(plan.readyAt.replace('T', ' '))}`]),
     '',
     '## To weigh out',
     '',
@@ -41,10 +47,10 @@ export function planMarkdown(plan: Plan): string {
     '## Stages',
     '',
     ...plan.stages.flatMap((stage) => [
-      `- [ ] at ${f.number(stage.startMin)} min: ${stage.title} (${f.number(stage.durationMin.likely)} min)`,
+      `- [ ] at ${f.number(stage.startMin)} min: ${quoted(stage.title)} (${f.number(stage.durationMin.likely)} min)`,
       ...plan.cautions
         .filter((caution) => caution.stage === stage.id)
-        .map((caution) => `  - Caution: ${caution.text}`),
+        .map((caution) => `  - Caution: ${quoted(caution.text)}`),
     ]),
   ]);
 }
@@ -62,7 +68,7 @@ export function makeMarkdown(state: MakeState): string {
   const happened = [
     ...state.runs.map((run) => ({
       at: run.startedAt,
-      text: `stage ${run.stage}${run.skipped ? ', left out' : ''}`,
+      text: `stage ${quoted(run.stage)}${run.skipped ? ', left out' : ''}`,
     })),
     ...state.readings
       .filter((reading) => reading.seq !== null)
@@ -85,7 +91,7 @@ export function makeMarkdown(state: MakeState): string {
   return plain([
     `# ${quoted(state.name)}`,
     '',
-    `- Make: ${methodById(state.plan.method)?.title ?? state.plan.method}`,
+    `- Make: ${quoted(methodById(state.plan.method)?.title ?? state.plan.method)}`,
     `- Milk: ${f.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName === '' ? '' : ` of ${quoted(state.milkName)}`}`,
     ...lotsOf(state).map((lot) => `- Of: ${quoted(lot)}`),
     `- Planned: ${f.kg(review.plannedKg.likely)}`,

@@ -2,14 +2,14 @@ import { z } from 'zod';
 import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/groups';
 import { BAG_NAMES, type BagName } from '../core/curd/bag';
 import { CURD_STYLE_NAMES } from '../core/curd/styles';
-import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
+import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
 import { KIND_NAMES, STAGE_ID } from './grammar';
 
 const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];
 
 const NAMED = 'give small letters, digits and dashes, a letter first';
-const stageId = z.string().regex(STAGE_ID, NAMED).max(60);
+const stageId = keyText(STAGE_ID, 60, NAMED);
 /** The longest title a make may have, letters. */
 export const MOST_TITLE = 100;
 const reason = z.string().max(2000);
@@ -56,10 +56,7 @@ export type MethodOption = z.infer<typeof option>;
 export type OptionValue = number | string | boolean;
 export type OptionValues = Readonly<Record<string, OptionValue>>;
 
-const optionName = z
-  .string()
-  .regex(/^[A-Za-z][A-Za-z0-9]*$/, 'give letters and digits, a letter first')
-  .max(40);
+const optionName = keyText(/^[A-Za-z][A-Za-z0-9]*$/, 40, 'give letters and digits, a letter first');
 const parameter = z.union([
   z.number(),
   z.string().max(200),

@@ -48,14 +48,13 @@ describe('options of a make', () => {
         },
       }),
     ).toEqual(['options.saltPct.type']);
-    const named = { ...paneer, options: { ...paneer.options, toString: hold } };
-    expect(faultsOf(named)).toEqual([]);
-    expect(
-      faultsOf({
-        ...paneer,
-        stages: [...paneer.stages, { id: 'odd', kind: 'hold', params: { minutes: { option: 'toString' } } }],
-      }),
-    ).toEqual([`stages.${paneer.stages.length}.params`]);
+    for (const name of ['toString', 'constructor'])
+      expect(faultsOf({ ...paneer, options: { ...paneer.options, [name]: hold } })).toEqual([
+        `options.${name}`,
+      ]);
+    expect(faultsOf({ ...paneer, id: 'constructor' })).toEqual(['id']);
+    const odd = { id: 'odd', kind: 'hold', params: { minutes: { option: 'valueOf' } } };
+    expect(faultsOf({ ...paneer, stages: [...paneer.stages, odd] })).not.toEqual([]);
   });
 
   it('names are cut short of what every later place can hold', () => {

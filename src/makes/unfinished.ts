@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { oneLine } from '../core/faults/bounds';
+import { keyText, oneLine } from '../core/faults/bounds';
 import { KIND_NAMES, STAGE_ID } from './grammar';
 
 /**
@@ -7,7 +7,7 @@ import { KIND_NAMES, STAGE_ID } from './grammar';
  * own schema says.
  */
 export const unfinishedSchema = z.looseObject({
-  id: z.string().regex(STAGE_ID).max(60),
+  id: keyText(STAGE_ID, 60, 'give small letters, digits and dashes'),
   title: oneLine(200),
   short: oneLine(200),
   about: z.string().max(10_000),

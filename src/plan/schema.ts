@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { WHEY_KINDS } from '../core/curd/whey';
-import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
+import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
 import { DOSE_IDS, KIND_NAMES, STAGE_ID } from '../makes/grammar';
 import { briefSchema } from './brief/schema';
 
@@ -25,7 +25,7 @@ const doseSchema = z.strictObject({
 export type Dose = z.infer<typeof doseSchema>;
 
 const planStageSchema = z.strictObject({
-  id: z.string().regex(STAGE_ID, 'give small letters, digits and dashes').max(60),
+  id: keyText(STAGE_ID, 60, 'give small letters, digits and dashes'),
   kind: z.enum(KIND_NAMES),
   title: oneLine(400),
   startMin: minutes,

@@ -48,6 +48,19 @@ export const idText = (max = 64): z.ZodString =>
     .regex(/^[A-Za-z0-9][\w-]*$/, 'give letters, digits, dashes and underscores')
     .max(max);
 
+/** A key that people choose must not be one that every object has by birth. */
+const inborn = (text: string) => text in {};
+
+/** A key as methods, stages and options have it: `pattern` says how it is written, `remedy` says so in words. */
+export const keyText = (pattern: RegExp, max: number, remedy: string): z.ZodString =>
+  z
+    .string()
+    .regex(pattern, remedy)
+    .max(max)
+    .refine((text) => !inborn(text), {
+      params: { problem: 'is a word of the machine', remedy: 'take another' },
+    });
+
 /** What no name or title of one line holds: line breaks and other control characters. */
 // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
 const CONTROLS = /[\u0000-\u001f\u007f\u2028\u2029]+/g;

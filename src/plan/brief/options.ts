@@ -29,7 +29,7 @@ function faultIn(path: string, value: OptionValue, option: MethodOption): Fault 
 /** A make's options, those the brief leaves out at their defaults; faults are added to `faults`. */
 export function resolveOptions(brief: Brief, method: Method, faults: Fault[]): Record<string, OptionValue> {
   for (const [key, value] of Object.entries(brief.options ?? {})) {
-    const option = method.options[key];
+    const option = Object.hasOwn(method.options, key) ? method.options[key] : undefined;
     const path = `options.${key}`;
     if (option) {
       const fault = faultIn(path, value, option);
@@ -44,7 +44,7 @@ export function resolveOptions(brief: Brief, method: Method, faults: Fault[]): R
   }
   return Object.fromEntries(
     Object.entries(method.options).map(([key, option]) => {
-      const value = brief.options?.[key];
+      const value = brief.options && Object.hasOwn(brief.options, key) ? brief.options[key] : undefined;
       return [key, value !== undefined && faultIn('', value, option) === null ? value : option.default];
     }),
   );

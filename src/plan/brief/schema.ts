@@ -7,9 +7,17 @@ import { wallMinutes } from '../../core/units/wallTime';
 const price = bounded('price');
 const PROTEIN_RANGE = 'give 1 to 9 %, for whey from 0.2 %';
 
+/** Nobody plans outside these years; a calendar holds no more than four digits. */
+const FIRST_YEAR = 1970;
+const LAST_YEAR = 2098;
+
 const wallTime = z.string().superRefine((text, context) => {
-  if (wallMinutes(text) !== null) return;
-  const params = { problem: `is ${JSON.stringify(text)}`, remedy: 'give a local time like 2026-11-27T09:00' };
+  const year = Number(text.slice(0, 4));
+  if (wallMinutes(text) !== null && year >= FIRST_YEAR && year <= LAST_YEAR) return;
+  const params = {
+    problem: `is ${JSON.stringify(text)}`,
+    remedy: 'give a local time like 2026-11-27T09:00, up to 2098',
+  };
   context.addIssue({ code: 'custom', message: params.problem, params });
 });
 
