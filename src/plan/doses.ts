@@ -5,7 +5,8 @@ import { amountOfImcu, productOf, tabletsText } from '../core/coagulant/product'
 import { cultureAmount } from '../core/culture/measure';
 import { brineSaltGrams } from '../core/salt/brine';
 import { type Spoonable, spoonsFor } from '../core/salt/spoons';
-import { roundTo } from '../core/units/numbers';
+import { decimalsFor, roundTo } from '../core/units/numbers';
+import { stockFor } from '../core/units/stock';
 import { type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolved';
 import type { Outcome } from './outcome';
@@ -13,17 +14,18 @@ import type { Dose } from './schema';
 import type { BatchStage } from './stages';
 import { creamOf, type Dosed } from './world';
 
-const g = (value: number) => roundTo(value, 4);
+/** To a tenth of a milligram, or to three figures where there is less than that. */
+const g = (value: number) => roundTo(value, Math.max(4, decimalsFor(value, 3, 12)));
 
 const plain = (id: Dose['id'], ingredient: string, grams: number, more: Partial<Dose> = {}): Dose => ({
   id,
   ingredient,
   grams: g(grams),
   millilitres: null,
-  spoons: '',
   diluteInMl: 0,
   holdBackGrams: 0,
   ...more,
+  spoons: stockFor(more.millilitres ?? grams, more.millilitres == null ? 'g' : 'mL') || (more.spoons ?? ''),
 });
 
 /** The acid's dose line for `amount` of product (g or mL); held back in part where it is given until the whey clears. */
@@ -43,6 +45,11 @@ const waterForCoagulant = (millilitres: number) => Math.max(30, 20 * millilitres
 /** A tablet weighs about this, g. From memory. */
 const TABLET_G = 0.6;
 
+const dropsText = (drops: number) => {
+  const whole = Math.max(1, Math.round(drops));
+  return whole === 1 ? '1 drop' : `${whole} drops`;
+};
+
 function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: number): Dose {
   const amount = amountOfImcu(productOf(coagulant), imcu);
   return plain(
@@ -55,7 +62,7 @@ function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: numb
         amount.tablets === null
           ? amount.drops === null || amount.drops > 200
             ? ''
-            : `${Math.max(1, Math.round(amount.drops))} drops`
+            : dropsText(amount.drops)
           : tabletsText(amount.tablets),
       diluteInMl: g(waterForCoagulant(amount.millilitres ?? 1)),
     },

@@ -1,27 +1,30 @@
 import { BOUNDS } from '../core/faults/bounds';
 import { Infeasible } from '../core/faults/fault';
+import { toFigures } from '../core/units/numbers';
 
 /**
  * Litres of milk that give `wantKg`, by the secant rule on `yieldOf`, which is all but proportional to the litres;
  * to a relative 1e-9. Throws Infeasible outside the litres a plan may have.
  */
 export function litresFor(wantKg: number, yieldOf: (litres: number) => number): number {
-  let litres = wantKg / yieldOf(1);
-  for (let i = 0; i < 20; i++) {
-    const made = yieldOf(Math.max(litres, 0.01));
-    const next = (litres * wantKg) / made;
+  const { min, max } = BOUNDS.litres;
+  const within = (litres: number) => Math.min(max, Math.max(min, litres));
+  let litres = within(wantKg / yieldOf(1));
+  for (let i = 0; i < 40; i++) {
+    const made = yieldOf(litres);
+    const next = within((litres * wantKg) / made);
     const settled = Math.abs(next - litres) < 1e-9 * litres;
     litres = next;
     if (settled) break;
   }
-  const { min, max } = BOUNDS.litres;
-  if (litres < min || litres > max) {
-    const perLitre = wantKg / litres;
+  const made = yieldOf(litres);
+  if (Math.abs(made - wantKg) > 1e-6 * wantKg) {
+    const [least, most] = [yieldOf(min), yieldOf(max)];
     throw new Infeasible({
       path: 'wantKg',
-      problem: `is ${wantKg}, which would take ${litres.toPrecision(3)} L of milk`,
-      remedy: `give ${(min * perLitre).toPrecision(2)} to ${Math.floor(max * perLitre)} kg`,
-      bounds: { min: min * perLitre, max: max * perLitre },
+      problem: `is ${toFigures(wantKg, 3)}, and ${toFigures(min, 2)} to ${max} L of milk do not give so much or so little`,
+      remedy: `give ${toFigures(least, 2, Math.ceil)} to ${toFigures(most, 2, Math.floor)} kg`,
+      bounds: { min: least, max: most },
     });
   }
   return litres;

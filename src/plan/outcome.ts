@@ -4,7 +4,7 @@ import { denaturedShare } from '../core/heat/denaturation';
 import type { MilkBatch } from '../core/milk/composition';
 import { saltShareOf } from '../core/salt/dry';
 import type { PotState, World } from '../makes/grammar';
-import { curdKg, curdMoisturePct, keptBy } from '../makes/kinds/curd';
+import { curdOf, keptBy } from '../makes/kinds/curd';
 import type { Method } from '../makes/method';
 import type { Resolved } from './brief/resolved';
 import { creamOf } from './world';
@@ -38,6 +38,8 @@ export interface Outcome {
   moisturePct: number;
   fatInDryMatterPct: number;
   saltGrams: number;
+  /** Whether the curd takes all there is, and no whey leaves it. */
+  wheyless: boolean;
   /** Share of the whey protein that is denatured. */
   denatured: number;
   cheese: Parts;
@@ -84,10 +86,9 @@ export function poured(brief: Resolved, world: World): Parts {
  */
 export function outcomeOf(brief: Resolved, method: Method, world: World, pot: PotState): Outcome {
   const keep = keptBy(world, pot);
-  const moisture = curdMoisturePct(world, pot);
   const salt = saltShareOf(Number(brief.options.saltPct ?? 0));
   const inPot = poured(brief, world);
-  const kg = curdKg(world, pot, salt);
+  const { kg, moisturePct: moisture, wheyless } = curdOf(world, pot, salt);
 
   const fat = inPot.fat * keep.fat;
   const casein = inPot.casein * keep.casein;
@@ -122,6 +123,7 @@ export function outcomeOf(brief: Resolved, method: Method, world: World, pot: Po
     moisturePct,
     fatInDryMatterPct: fatInDryMatterPct(cheese.fat, yieldKg, moisturePct),
     saltGrams: curd.salt * 1000,
+    wheyless,
     denatured: denaturedShare(pot.heat),
     cheese,
     whey,

@@ -1,6 +1,6 @@
 import { pHAfter } from '../core/acid/titrate';
 import { WHEY_DENSITY_KG_PER_L, wheyKindOf } from '../core/curd/whey';
-import { bad, good, Infeasible, type Result } from '../core/faults/fault';
+import { bad, type Fault, good, Infeasible, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { CAUTIONS, type CautionId } from '../core/safety/cautions';
 import { formatter, METRIC } from '../core/units/format';
@@ -50,6 +50,15 @@ interface Likely {
   pHAfterAcid: number | null;
 }
 
+/** Milk so rich, or a cheese wished so wet, that nothing would be left to run off. */
+function tooWet({ brief, given }: ReadyBrief): Fault {
+  const problem = 'leaves no whey to run off: the curd would have to hold more than there is';
+  if (brief.cream) return { path: 'cream.litres', problem, remedy: 'give less cream, or a leaner one' };
+  if (given.has('options.moisturePct'))
+    return { path: 'options.moisturePct', problem, remedy: 'wish it drier' };
+  return { path: 'milk.proteinPct', problem, remedy: 'check fat and protein, or take a drier cheese' };
+}
+
 /** The likely run of a brief for so many litres. Throws Infeasible where it cannot be made. */
 function likelyRun(ready: ReadyBrief, litres: number): Likely {
   const { method } = ready;
@@ -58,13 +67,15 @@ function likelyRun(ready: ReadyBrief, litres: number): Likely {
   const world = worldOf(brief, method, litres, NO_DEPARTURE);
   const pot = potAtStart(brief, world);
   const spans = walk(stages, world, pot);
+  const outcome = outcomeOf(brief, method, world, pot);
+  if (outcome.wheyless) throw new Infeasible(tooWet(ready));
   return {
     brief,
     method,
     stages,
     spans,
     pot,
-    outcome: outcomeOf(brief, method, world, pot),
+    outcome,
     dosed: { acid: world.acid?.amount ?? null, imcuPerLitre: world.coagulant?.imcuPerLitre ?? null },
     pHAfterAcid:
       world.acid && pHAfter(world.buffer, world.acid.titrant, world.acid.amount / world.milk.litres),
@@ -195,7 +206,7 @@ export function planBrief(brief: Brief, options: { spread?: boolean } = {}): Res
 }
 
 /** Plans whatever a file holds: brief → plan, or every fault in it. */
-export function planFile(value: unknown): Result<Planned> {
+export function planFile(value: unknown, options: { spread?: boolean } = {}): Result<Planned> {
   const brief = parse<Brief>(briefSchema, value);
-  return brief.ok ? planBrief(brief.value) : brief;
+  return brief.ok ? planBrief(brief.value, options) : brief;
 }

@@ -54,5 +54,6 @@ export const walk = (stages: readonly BatchStage[], world: World, pot: PotState)
     const startedAt = pot.minute;
     const span = stage.kind.predict(world, stage.params, pot);
     sourAlong(world, pot, span, startedAt);
-    return span;
+    // Nobody has a hand in a stage for longer than it lasts.
+    return span.handsOnMin <= span.durationMin ? span : { ...span, handsOnMin: span.durationMin };
   });

@@ -1,3 +1,4 @@
+import { BOUNDS } from '../faults/bounds';
 import { Infeasible } from '../faults/fault';
 import { flocculationMin } from './clotting';
 import { type CoagulantForm, DROP_ML, strengthLeft } from './strength';
@@ -48,6 +49,20 @@ export function imcuOfLabel(label: LabelStatement): number {
   return perLitre * label.setsLitres;
 }
 
+/** How far beyond the strengths that are sold a label may lead, since its milk and cut are not known. From memory. */
+const LABEL_SLACK = 3;
+
+/** A strength that a label leads to; throws Infeasible where no coagulant is as strong, or as weak, as that. */
+function possible(form: CoagulantForm, imcu: number): number {
+  const { min, max } = { liquid: BOUNDS.imcuPerMl, tablet: BOUNDS.imcuEach, powder: BOUNDS.imcuPerG }[form];
+  if (imcu >= min / LABEL_SLACK && imcu <= max * LABEL_SLACK) return imcu;
+  throw new Infeasible({
+    path: 'coagulant.setsLitres',
+    problem: `would make it ${imcu > max ? 'stronger' : 'weaker'} than any coagulant that is sold`,
+    remedy: 'read the label again: litres, per what, minutes and heat',
+  });
+}
+
 /**
  * IMCU in one measure of the product today (mL of a liquid, one tablet, g of a powder), its ageing counted. Throws
  * Infeasible for a product of unknown strength without a label statement, or a label that speaks of another measure.
@@ -65,8 +80,9 @@ export function imcuPerMeasure(product: CoagulantProduct): number {
       remedy: `give its IMCU per ${measure}, or how many litres it sets, in what time, at what temperature`,
     });
   }
-  if (label.per === measure) return imcuOfLabel(label) * left;
-  if (label.per === 'drop' && product.form === 'liquid') return (imcuOfLabel(label) / DROP_ML) * left;
+  if (label.per === measure) return possible(product.form, imcuOfLabel(label)) * left;
+  if (label.per === 'drop' && product.form === 'liquid')
+    return possible('liquid', imcuOfLabel(label) / DROP_ML) * left;
   throw new Infeasible({
     path: 'coagulant.per',
     problem: `is ${label.per}, which a ${product.form} is not measured in`,

@@ -83,11 +83,14 @@ export function formatter(units: UnitChoice): Format {
       if (units.volume === 'L')
         return ml >= 1000
           ? `${figures(ml / 1000, 3)}${NB}L`
-          : `${number(ml, ml < 3 ? 2 : ml < 10 ? 1 : 0)}${NB}mL`;
+          : `${ml < 0.1 ? figures(ml, 2, 8) : number(ml, ml < 3 ? 2 : ml < 10 ? 1 : 0)}${NB}mL`;
       const cups = ml / ML_PER_CUP;
-      return cups < 0.25 ? `${figures(ml / 29.5735295625, 2)}${NB}fl${NB}oz` : `${figures(cups, 2)}${NB}cups`;
+      return cups < 0.25
+        ? `${figures(ml / 29.5735295625, 2, 8)}${NB}fl${NB}oz`
+        : `${figures(cups, 2)}${NB}cups`;
     },
     grams: (grams) => {
+      if (grams > 0 && grams < 0.1) return `${figures(grams * 1000, 2, 8)}${NB}mg`;
       if (units.mass === 'oz') return `${figures(grams / GRAMS_PER_OUNCE, 3)}${NB}oz`;
       return grams >= 1000
         ? `${figures(grams / 1000, 3)}${NB}kg`

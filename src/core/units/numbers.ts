@@ -35,3 +35,18 @@ export function roundTo(value: number, decimals: number): number {
   const rounded = (Math.sign(value) * Math.round(Math.abs(value) * factor)) / factor;
   return rounded === 0 ? 0 : rounded;
 }
+
+/**
+ * A number to so many significant figures, written out without an exponent; `round` says which way. 0.0617 to two
+ * figures, upwards, is "0.062"; 2134 to three is "2130".
+ */
+export function toFigures(
+  value: number,
+  figures: number,
+  round: (value: number) => number = Math.round,
+): string {
+  if (value === 0 || !Number.isFinite(value)) return String(value);
+  const step = 10 ** (Math.floor(Math.log10(Math.abs(value))) + 1 - figures);
+  const decimals = Math.max(0, -Math.floor(Math.log10(step) + 1e-9));
+  return (round(value / step) * step).toFixed(Math.min(decimals, 20));
+}

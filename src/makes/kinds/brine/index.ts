@@ -5,7 +5,7 @@ import { SATURATED_PCT_WW } from '../../../core/salt/brine';
 import { BRINE_SHAPES, type BrineShape, brineHours } from '../../../core/salt/diffusion';
 import { kindOf } from '../../grammar';
 import { cm, coolC, pieceKg } from '../bounds';
-import { curdKg, curdMoisturePct } from '../curd';
+import { curdOf } from '../curd';
 import { along } from '../spans';
 
 /** Hands on for lowering, turning and lifting, min. Common practice. */
@@ -40,7 +40,8 @@ export const brine = kindOf<BrineParams>({
   endedBy: 'time',
   toleranceC: [4, 4],
   predict: (world, p, pot) => {
-    const grams = Math.min(p.pieceKg, curdKg(world, pot)) * 1000;
+    const curd = curdOf(world, pot);
+    const grams = Math.min(p.pieceKg, curd.kg) * 1000;
     const about = {
       shape: p.shape,
       grams,
@@ -48,7 +49,7 @@ export const brine = kindOf<BrineParams>({
       thicknessCm: p.thicknessCm,
       brinePctWw: p.pctWw,
       targetSaltPct: p.targetPct,
-      moisturePct: curdMoisturePct(world, pot),
+      moisturePct: curd.moisturePct,
       startSaltPct: p.targetPct * p.startShare,
       tempC: p.atC,
     };

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo, pieceKg } from '../bounds';
-import { curdKg } from '../curd';
+import { curdOf } from '../curd';
 import { along } from '../spans';
 
 const WORDS = {
@@ -44,7 +44,7 @@ export const shape = kindOf<ShapeParams>({
   endedBy: 'time',
   toleranceC: null,
   predict: (world, { pieceKg, coldMin }, pot) => {
-    const hands = PER_PIECE * (curdKg(world, pot) / pieceKg);
+    const hands = PER_PIECE * (curdOf(world, pot).kg / pieceKg);
     const started = pot.tempC;
     return along(pot, hands + coldMin, hands, (m) => COLD_C + (started - COLD_C) * Math.exp(-m / 20), COLD_C);
   },

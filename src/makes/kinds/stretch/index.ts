@@ -12,7 +12,7 @@ import {
 import { AIMED_CORE_C, STRETCH_CORE_C } from '../../../core/stretch/window';
 import type { Format } from '../../../core/units/format';
 import { kindOf } from '../../grammar';
-import { curdKg } from '../curd';
+import { curdOf } from '../curd';
 import { along } from '../spans';
 
 /** Minutes for a kilogram of curd, growing with the ⅔ power: one pair of hands stretches piece by piece. Common practice. */
@@ -52,7 +52,7 @@ export const stretch = kindOf<StretchParams>({
     const mean = by === 'microwave' ? core : meanCurdC(core, waterC);
     pot.fatKept = stretchedFat(mean, way.workMin);
     pot.ferment = null;
-    const minutes = BASE_MIN + PER_KG * curdKg(world, pot) ** (2 / 3);
+    const minutes = BASE_MIN + PER_KG * curdOf(world, pot).kg ** (2 / 3);
     const started = pot.tempC;
     return along(pot, minutes, minutes, (m) => core + (started - core) * Math.exp(-m / 3), AIMED_CORE_C);
   },
