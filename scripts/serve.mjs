@@ -4,7 +4,7 @@ import { build, ensurePackages, ROOT } from './setup.mjs';
 
 ensurePackages();
 build();
-const server = spawn('npx', ['tsx', 'server/main.ts', ...process.argv.slice(2)], {
+const server = spawn(process.execPath, ['--import', 'tsx', 'server/main.ts', ...process.argv.slice(2)], {
   cwd: ROOT,
   stdio: 'inherit',
 });

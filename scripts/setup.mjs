@@ -1,12 +1,36 @@
 /** What the commands need before they can run: packages, a build, a browser. Plain Node, so that it runs before any install. */
 import { spawnSync } from 'node:child_process';
-import { existsSync, readFileSync, statSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** How the machine's Chromium is started. */
 export const CHROMIUM = JSON.parse(readFileSync(join(ROOT, 'scripts/chromium.json'), 'utf8'));
+
+/** What a machine says when it cannot write, in a sentence of ours. */
+const CANNOT_WRITE = [
+  [/ENOSPC|no space left/i, 'The disk is full: free some space, then run this again.'],
+  [
+    /EROFS|EACCES|EPERM|read-only file system|permission denied/i,
+    'This folder may not be written to: put Plump Pail where you may write, or ask who owns it.',
+  ],
+];
+
+/** Runs a command quietly; where it fails, one sentence says why, or its own output where only that can tell. */
+function quietly(command, args, failing) {
+  const { status, stdout, stderr, error } = spawnSync(command, args, {
+    cwd: ROOT,
+    encoding: 'utf8',
+    maxBuffer: 64_000_000,
+  });
+  if (!error && status === 0) return;
+  const said = `${stdout ?? ''}${stderr ?? ''}${error?.message ?? ''}`;
+  const known = CANNOT_WRITE.find(([sign]) => sign.test(said));
+  if (!known) console.error(said);
+  console.error(known?.[1] ?? failing);
+  process.exit(1);
+}
 
 /** Runs a command with its output shown; ends this program with its status when it fails. */
 export function must(command, args) {
@@ -24,7 +48,13 @@ export function ensurePackages() {
   const fresh =
     existsSync(installed) &&
     (statSync(installed).mtimeMs >= statSync(join(ROOT, 'package-lock.json')).mtimeMs || sameLock(installed));
-  if (!fresh) must('npm', ['ci', '--no-audit', '--no-fund']);
+  if (fresh) return;
+  console.log('Fetching the packages it is built with; this takes a minute or two, once.');
+  quietly(
+    'npm',
+    ['ci', '--no-audit', '--no-fund', '--loglevel=error'],
+    'The packages could not be fetched: look whether this machine reaches its package registry.',
+  );
 }
 
 function sameLock(installed) {
@@ -37,8 +67,57 @@ function sameLock(installed) {
   return versions(installed) === versions(join(ROOT, 'package-lock.json'));
 }
 
-/** Builds the app into dist. */
-export const build = () => must('npx', ['vite', 'build', '--logLevel', 'warn']);
+const DIST = join(ROOT, 'dist');
+const NEXT = join(ROOT, '.dist-next');
+/** Parts of earlier builds are kept as long as a page may stay open, ms. */
+const KEPT_MS = 30 * 24 * 3_600_000;
+
+/**
+ * Builds the app aside and swaps it in file by file: a build that fails changes nothing, and pages that are open go on
+ * finding their parts, which have names of their own.
+ */
+export function build() {
+  console.log('Building.');
+  try {
+    rmSync(NEXT, { recursive: true, force: true });
+    quietly(
+      process.execPath,
+      [
+        'node_modules/vite/bin/vite.js',
+        'build',
+        '--logLevel',
+        'warn',
+        '--outDir',
+        '.dist-next',
+        '--emptyOutDir',
+      ],
+      'The app could not be built.',
+    );
+    mkdirSync(join(DIST, 'assets'), { recursive: true });
+    const parts = readdirSync(join(NEXT, 'assets'));
+    for (const part of parts) swapIn(join('assets', part));
+    for (const file of readdirSync(NEXT)) if (file !== 'assets') swapIn(file);
+    const now = Date.now();
+    for (const part of readdirSync(join(DIST, 'assets'))) {
+      const path = join(DIST, 'assets', part);
+      if (!parts.includes(part) && now - statSync(path).mtimeMs > KEPT_MS) rmSync(path);
+    }
+    rmSync(NEXT, { recursive: true, force: true });
+  } catch (error) {
+    const known = CANNOT_WRITE.find(([sign]) => sign.test(`${error.code} ${error.message}`));
+    console.error(known?.[1] ?? `The app could not be built: ${error.code ?? error.message}.`);
+    process.exit(1);
+  }
+}
+
+/** Puts one file of the new build in the place of the old one, whole at any moment. */
+function swapIn(file) {
+  const from = join(NEXT, file);
+  if (statSync(from).isDirectory()) {
+    mkdirSync(join(DIST, file), { recursive: true });
+    for (const inner of readdirSync(from)) swapIn(join(file, inner));
+  } else renameSync(from, join(DIST, file));
+}
 
 /** Installs Debian's Chromium where that is allowed; otherwise says in one sentence what to run. */
 export function ensureChromium() {

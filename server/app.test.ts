@@ -1,5 +1,5 @@
 import { mkdirSync, mkdtempSync, writeFileSync } from 'node:fs';
-import type { Server } from 'node:http';
+import { get, type Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -44,6 +44,54 @@ describe('the server', () => {
   it('tells the page whose kitchen it is, on any address', async () => {
     expect(await (await fetch(`${bases[0]}/`)).text()).toContain('data-kitchen="own"');
     expect(await (await fetch(`${bases[1]}/book/42`)).text()).toContain('data-kitchen="demo"');
+  });
+
+  it('answers to its own names only, whoever asks', async () => {
+    const { port } = new URL(bases[0] as string);
+    const asked = (host: string) =>
+      new Promise<{ status: number; text: string }>((resolve, reject) => {
+        get({ host: '127.0.0.1', port, path: '/plan', headers: { host } }, (response) => {
+          let text = '';
+          response.on('data', (part) => {
+            text += part;
+          });
+          response.on('end', () => resolve({ status: response.statusCode ?? 0, text }));
+        }).on('error', reject);
+      });
+    for (const host of ['localhost', `LOCALHOST:${port}`, `127.0.0.1:${port}`, `[::1]:${port}`])
+      expect((await asked(host)).status).toBe(200);
+    for (const host of ['pail.example', 'localhost.pail.example', `127.0.0.1.pail.example:${port}`]) {
+      const { status, text } = await asked(host);
+      expect(status).toBeGreaterThanOrEqual(400);
+      expect(text).not.toContain('data-kitchen');
+    }
+  });
+
+  it('says every error in one plain sentence, without a path', async () => {
+    const wrong = [
+      await fetch(`${bases[0]}/assets/old.js`),
+      await fetch(`${bases[0]}/assets/..%2f..%2fpackage.json`),
+      await fetch(`${bases[0]}/assets/%ff`),
+      await fetch(`${bases[0]}/bench/one`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: '{',
+      }),
+    ];
+    await (await fetch(`${bases[0]}/bench/readings?pot=one`)).body?.cancel();
+    wrong.push(
+      await fetch(`${bases[0]}/bench/one`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/json' },
+        body: JSON.stringify({ pad: 'x'.repeat(50_000) }),
+      }),
+    );
+    for (const response of wrong) {
+      expect(response.status).toBeGreaterThanOrEqual(400);
+      const text = await response.text();
+      expect(text).not.toMatch(/<|node_modules|\/home|\/tmp|Error:|\n\s+at /);
+      expect(text.length).toBeLessThan(250);
+    }
   });
 
   it('compresses hashed assets and caches them for good; a missing one is a 404, not a page', async () => {

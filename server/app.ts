@@ -1,23 +1,56 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
-import express, { type Express } from 'express';
+import express, { type ErrorRequestHandler, type Express } from 'express';
 import helmet from 'helmet';
 import { bench } from './bench';
 
 const YEAR_S = 31_536_000;
 
+/** Names this machine answers to by itself. */
+export const LOCAL_HOSTS: readonly string[] = ['localhost', '127.0.0.1', '[::1]'];
+
+const UNKNOWN_HOST =
+  'This address is not one this kitchen answers to: open it by the address that was printed when it started.';
+
+/** Whether a request asked for this machine by a name it answers to: a stranger's name may be a stranger's page. */
+function knownHost(header: string | undefined, hosts: readonly string[]): boolean {
+  const name = header?.replace(/:\d+$/, '').toLowerCase();
+  return name !== undefined && hosts.includes(name);
+}
+
+/** Every error in one plain sentence; no path, no stack. */
+const plainErrors: ErrorRequestHandler = (error, _request, response, _next) => {
+  const status = Number((error as { status?: unknown }).status) || 500;
+  if (response.headersSent) return void response.end();
+  const text =
+    status === 404
+      ? 'There is no such file here.'
+      : status < 500
+        ? 'This request cannot be read: send JSON as docs/instruments.md describes it.'
+        : 'Something went wrong on the server; nothing on your device is lost. Try again.';
+  if (status >= 500) console.error(`The server could not answer: ${(error as Error).name}.`);
+  response.status(status).set('Cache-Control', 'no-store').type('text').send(text);
+};
+
 /**
  * Serves the built app from `dist`: strict headers, hashed assets cached for good, every other address answered with
  * the page, which is told whether it is the demo's kitchen.
  */
-export function appFrom(dist: string, { demo }: { demo: boolean }): Express {
+export function appFrom(
+  dist: string,
+  { demo, hosts = LOCAL_HOSTS }: { demo: boolean; hosts?: readonly string[] },
+): Express {
   const page = readFileSync(join(dist, 'index.html'), 'utf8').replace(
     'data-kitchen="own"',
     `data-kitchen="${demo ? 'demo' : 'own'}"`,
   );
   const app = express();
   app.disable('x-powered-by');
+  app.use((request, response, next) => {
+    if (knownHost(request.headers.host, hosts)) return next();
+    response.status(421).type('text').send(UNKNOWN_HOST);
+  });
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -57,5 +90,6 @@ export function appFrom(dist: string, { demo }: { demo: boolean }): Express {
   app.get('/{*path}', (_request, response) => {
     response.set('Cache-Control', 'no-cache').type('html').send(page);
   });
+  app.use(plainErrors);
   return app;
 }

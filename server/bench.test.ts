@@ -96,4 +96,28 @@ describe('the simulated bench', () => {
     expect((await post('one', '{"hob": 9}')).status).toBe(400);
     expect((await post('one', '{"heat": 1}')).status).toBe(400);
   });
+
+  it('a pot somebody reads from is never taken off the bench by new names', async () => {
+    const stop = new AbortController();
+    const held = await fetch(`${base}/readings?pot=held&litres=8&tempC=50`, { signal: stop.signal });
+    await held.body?.getReader().read();
+    const others = new AbortController();
+    const streams = await Promise.all(
+      Array.from({ length: 30 }, (_, i) =>
+        fetch(`${base}/readings?pot=other-${i}`, { signal: others.signal }),
+      ),
+    );
+    expect(streams.some((response) => response.status === 503)).toBe(true);
+    for (const full of streams.filter((response) => response.status === 503))
+      expect((await full.json()).faults[0].problem).toMatch(/no room/);
+    const post = await fetch(`${base}/held`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/json' },
+      body: '{}',
+    });
+    expect(post.status).toBe(200);
+    others.abort();
+    stop.abort();
+    await expect.poll(async () => (await fetch(`${base}/readings?pot=fresh`)).status).toBe(200);
+  });
 });

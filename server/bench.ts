@@ -71,7 +71,21 @@ export function bench(mono: () => number): Router {
     const { pot: name, litres, seed, speed, tempC } = read.value;
     let one = pots.get(name);
     if (!one) {
-      if (pots.size >= MOST_POTS) pots.delete(pots.keys().next().value as string);
+      if (pots.size >= MOST_POTS) {
+        // Only a pot that nobody reads from makes room.
+        const idle = [...pots].find(([, { listeners }]) => listeners.size === 0);
+        if (!idle)
+          return void response.status(503).json({
+            faults: [
+              {
+                path: 'pot',
+                problem: 'finds no room: every pot on the bench is in use',
+                remedy: 'close another one',
+              },
+            ],
+          });
+        pots.delete(idle[0]);
+      }
       one = { pot: benchPot(litres, seed, tempC), at: mono(), speed, listeners: new Set() };
       pots.set(name, one);
     }

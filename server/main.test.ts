@@ -42,3 +42,31 @@ describe('a taken port', () => {
     expect(said).toMatch(/the demo of Tumbledrum Lock, is at http:\/\/127\.0\.0\.1:\d+\//);
   }, 30_000);
 });
+
+/** What the server says when it is started so, and how it ends. */
+async function startedWith(...args: string[]): Promise<{ said: string; code: number | null }> {
+  const server = spawn('node', ['--import', 'tsx', 'server/main.ts', ...args], { cwd: ROOT });
+  let said = '';
+  for (const stream of [server.stdout, server.stderr]) stream.on('data', (chunk) => (said += chunk));
+  const code = await new Promise<number | null>((resolve) => server.on('exit', resolve));
+  return { said: said.trim(), code };
+}
+
+describe('a start that cannot be', () => {
+  it.each([
+    [['--port', 'kettle'], /^“kettle” is no port/],
+    [['--port', '70000'], /^“70000” is no port/],
+    [['--port', '-1'], /^(This is not understood|“-1” is no port)/],
+    [['--colour'], /^This is not understood/],
+  ])(
+    '%j is one plain sentence',
+    async (args, sentence) => {
+      const { said, code } = await startedWith(...(args as string[]));
+      expect(code).toBe(1);
+      expect(said).toMatch(sentence as RegExp);
+      expect(said.split('\n')).toHaveLength(1);
+      expect(said).not.toContain(ROOT);
+    },
+    30_000,
+  );
+});

@@ -11,7 +11,13 @@ const START = new Date(2026, 10, 26, 9, 0).getTime();
 const MIN = 60_000;
 const rows = (text: string, about: Partial<Parameters<typeof logReadings>[2]> = {}) => {
   const table = readTable(text);
-  return logReadings(table, guessLogMapping(table), { times: 'clock', unit: 'C', startMs: START, ...about });
+  return logReadings(table, guessLogMapping(table), {
+    times: 'clock',
+    unit: 'C',
+    startMs: START,
+    nowMs: START + 48 * 3_600_000,
+    ...about,
+  });
 };
 const good = (text: string, about = {}) => rows(text, about).flatMap((row) => (row.ok ? [row.reading] : []));
 
@@ -27,6 +33,16 @@ describe('a logger’s file', () => {
       '09:12:00',
     ])
       expect(good(`Time;Temp (°C)\n${written};31,5\n`)).toEqual([{ at, tempC: 31.5 }]);
+  });
+
+  it('a time no reading of this make can have is refused: nanoseconds, another year, the future', () => {
+    for (const [text, times] of [
+      ['sec,temp\n1796000000000000000,20\n', 'seconds'],
+      ['min,temp\n90000,20\n', 'minutes'],
+      ['time,temp\n2025-11-26 09:12,20\n', 'clock'],
+      ['time,temp\n2026-11-29 09:12,20\n', 'clock'],
+    ] as const)
+      expect(rows(text, { times })).toMatchObject([{ ok: false, fault: { path: 'time' } }]);
   });
 
   it('a time alone after midnight is of the next day', () => {

@@ -61,11 +61,15 @@ const fault = (path: string, problem: string, remedy: string): LogRow => ({
   fault: { path, problem, remedy },
 });
 
-/** The readings of a logger's file: `startMs` is the make's beginning; a row that is none says why. */
+/** A logger may have been started a day before the make, and its clock may be some minutes ahead, ms. */
+const LED_MS = 24 * 3_600_000;
+const AHEAD_MS = 10 * 60_000;
+
+/** The readings of a logger's file: `startMs` is the make's beginning, `nowMs` the present; a row that is none says why. */
 export function logReadings(
   table: Table,
   mapping: LogMapping,
-  { times, unit, startMs }: { times: LogTimes; unit: 'C' | 'F'; startMs: number },
+  { times, unit, startMs, nowMs }: { times: LogTimes; unit: 'C' | 'F'; startMs: number; nowMs: number },
 ): LogRow[] {
   return table.rows.map((cells): LogRow => {
     const cell = (field: LogField) => {
@@ -84,6 +88,12 @@ export function logReadings(
         'time',
         `"${cell('time')}" is no ${times === 'clock' ? 'time' : 'number'}`,
         times === 'clock' ? 'give it like 2026-11-26 09:12 or 09:12' : `give ${times} from the beginning`,
+      );
+    if (at < startMs - LED_MS || at > nowMs + AHEAD_MS)
+      return fault(
+        'time',
+        `"${cell('time')}" lies ${at < startMs ? 'long before this make began' : 'in the future'}`,
+        'look whether it tells the time otherwise, or the logger’s clock is wrong',
       );
     const read = readNumber(cell('tempC').replace(/\s*°\s*[CF]?$/i, ''));
     const tempC = read === null ? null : unit === 'F' ? celsiusOf(read) : read;

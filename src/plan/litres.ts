@@ -22,7 +22,7 @@ export function litresFor(wantKg: number, yieldOf: (litres: number) => number): 
     const [least, most] = [yieldOf(min), yieldOf(max)];
     throw new Infeasible({
       path: 'wantKg',
-      problem: `is ${toFigures(wantKg, 3)}, and ${toFigures(min, 2)} to ${max} L of milk do not give so much or so little`,
+      problem: `is ${toFigures(wantKg, 3)}, which would take ${toFigures((litres * wantKg) / made, 3)} L of milk`,
       remedy: `give ${toFigures(least, 2, Math.ceil)} to ${toFigures(most, 2, Math.floor)} kg`,
       bounds: { min: least, max: most },
     });

@@ -1,4 +1,5 @@
 import type { PlanStage } from '../plan/schema';
+import { aligned } from './aligned';
 import { correctionsIn, putRight } from './corrections';
 import type { MakeEvent, Started } from './events';
 import { type MakeState, type StageRun, stageAt } from './makeState';
@@ -192,7 +193,7 @@ function apply(state: MakeState, event: MakeEvent) {
  * that contradict the log (two windows at once) are passed over. Throws where the log does not begin with a start.
  */
 export function stateOf(log: readonly MakeEvent[]): MakeState {
-  const [first, ...rest] = log;
+  const [first, ...rest] = aligned(log);
   if (first?.type !== 'started') throw new Error('a make begins with its start');
   const undone = new Set(rest.flatMap((event) => (event.type === 'undone' ? [event.target] : [])));
   const corrections = correctionsIn(rest, undone);

@@ -41,7 +41,14 @@ export function LoggerFile({ makeId, state }: { makeId: string; state: MakeState
   const [mapping, setMapping] = useState<LogMapping>({});
   const [times, setTimes] = useState<LogTimes>('clock');
   const [unit, setUnit] = useState<'C' | 'F'>(format.units.temperature);
-  const rows = file ? logReadings(file.table, mapping, { times, unit, startMs: state.startedAt }) : [];
+  const rows = file
+    ? logReadings(file.table, mapping, {
+        times,
+        unit,
+        startMs: state.startedAt,
+        nowMs: clock.wall(),
+      })
+    : [];
   const readings = rows.flatMap((row) => (row.ok ? [row.reading] : [])).sort((a, b) => a.at - b.at);
   const wrong = rows.flatMap((row, i) => (row.ok ? [] : [{ row: i + 2, fault: row.fault }]));
   const [first] = readings;
