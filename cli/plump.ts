@@ -10,6 +10,13 @@ import { COMPUTATIONS, reckon } from '../src/plan/reckon';
 const USAGE =
   'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE --to markdown|ics|csv';
 
+/** Why a file cannot be read, by what the machine calls it. */
+const UNREAD: Readonly<Record<string, string>> = {
+  ENOENT: 'is not there',
+  EISDIR: 'is a folder',
+  EACCES: 'may not be read by you',
+};
+
 const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`;
 
 function readFile(path: string | undefined): Result<unknown> {
@@ -21,7 +28,7 @@ function readFile(path: string | undefined): Result<unknown> {
   } catch (error) {
     return bad({
       path: '',
-      problem: `cannot be read: ${(error as Error).message}`,
+      problem: UNREAD[(error as NodeJS.ErrnoException).code ?? ''] ?? 'cannot be read',
       remedy: 'give a file, or - for standard input',
     });
   }

@@ -84,7 +84,7 @@ test('a backup brings everything back; a broken one changes nothing', async ({ p
   await page.goto('/kitchen');
   await give(page, 'Bring a backup back', file.slice(0, -40));
   await expect(page.getByRole('alert')).toContainText('is not JSON');
-  await give(page, 'Bring a backup back', file.replace('"roomC": 18', '"roomC": 181'));
+  await give(page, 'Bring a backup back', file.replace('"roomC":18', '"roomC":181'));
   await expect(page.getByRole('alert')).toContainText('kitchen.roomC: is 181; give -5 to 45 °C');
   await give(page, 'Bring a backup back', file);
   await expect(page.getByText('The backup is back.')).toBeVisible();

@@ -78,6 +78,7 @@ async function begin() {
   if (!root) throw new Error('the page has no root');
   const db = new Database();
   makeWay(db);
+  await db.openOwn();
   const demo = document.documentElement.dataset.kitchen === 'demo';
   const clock = demo ? hastenedClock() : machineClock;
   const laid = demo ? await import('./demo/lay') : null;

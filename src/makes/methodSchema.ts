@@ -1,3 +1,5 @@
+import type { Fault } from '../core/faults/fault';
+import { parse } from '../core/faults/zodFaults';
 import { KINDS } from './kinds';
 import {
   conditionsOf,
@@ -93,13 +95,11 @@ function checkOptions({ options, ...method }: Method, fault: FaultAt): void {
 }
 
 /** What is wrong with a stage's parameters once these options are filled in. */
-function paramFaults(stage: StageSpec, options: OptionValues): { path: string[]; problem: string }[] {
+function paramFaults(stage: StageSpec, options: OptionValues): readonly Fault[] {
   const kind = KINDS.find((one) => one.kind === stage.kind);
-  const result = kind?.params.safeParse(fillParams(stage, options));
-  return (result?.error?.issues ?? []).map((issue) => ({
-    path: issue.path.map(String),
-    problem: issue.message,
-  }));
+  if (!kind) return [];
+  const read = parse(kind.params, fillParams(stage, options));
+  return read.ok ? [] : read.faults;
 }
 
 /** A stage can be planned as its options usually are, and with each of them as far out as it may go. */
@@ -129,8 +129,8 @@ function checkStage(
   if (unknown.length > 0 || used.some((option) => told.has(option))) return;
   const usual = usualOptions(method);
   const faults = paramFaults(stage, usual);
-  for (const { path, problem } of faults)
-    inStage(['params', ...path], problem, `give what a ${stage.kind} stage needs`);
+  for (const { path, problem, remedy } of faults)
+    inStage(['params', ...(path === '' ? [] : path.split('.'))], problem, remedy);
   if (faults.length > 0) return;
   for (const key of new Set(used)) {
     for (const { value, at } of corners(method.options[key] as MethodOption)) {
@@ -139,7 +139,7 @@ function checkStage(
         fault(
           ['options', key, at],
           `is ${JSON.stringify(value)}, and stage "${stage.id}" cannot be so`,
-          first.problem,
+          first.remedy,
         );
     }
   }

@@ -1,4 +1,5 @@
 import { Infeasible } from '../core/faults/fault';
+import { parse } from '../core/faults/zodFaults';
 import type { AnyKind, PotState, Span, World } from '../makes/grammar';
 import { stageKind } from '../makes/kinds';
 import { sourAlong } from '../makes/kinds/souring';
@@ -36,15 +37,15 @@ export const stagesOf = (method: Method, brief: Choices): BatchStage[] =>
 
 /** A stage's parameters with these options; throws Infeasible at the option, or the make, that cannot be so. */
 function paramsOf(stage: StageSpec, kind: AnyKind, options: Resolved['options']): unknown {
-  const read = kind.params.safeParse(fillParams(stage, options));
-  if (read.success) return read.data;
-  const issue = read.error.issues[0];
-  const param = String(issue?.path[0] ?? '');
+  const read = parse(kind.params, fillParams(stage, options));
+  if (read.ok) return read.value;
+  const [fault] = read.faults;
+  const param = fault?.path.split('.')[0] ?? '';
   const from = Object.hasOwn(stage.params, param) ? stage.params[param] : undefined;
   throw new Infeasible({
     path: typeof from === 'object' ? `options.${from.option}` : 'method',
     problem: `gives stage "${stage.id}" what it cannot be`,
-    remedy: issue?.message ?? 'correct it',
+    remedy: fault?.remedy ?? 'correct it',
   });
 }
 

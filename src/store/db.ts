@@ -89,6 +89,10 @@ const readable = (core: DBCore): DBCore => ({
   },
 });
 
+/** The latest shape of the tables, and what a browser calls it, which is ten times as much. */
+const VERSION = 4;
+const IN_BROWSER = 10;
+
 /**
  * The maker's data. Dexie owns it; Redux holds what can be rebuilt from it. A write is acknowledged when its
  * transaction completes, strictly durable, so that what shows as noted is on the disk. Nothing is stored that its schema
@@ -113,8 +117,16 @@ export class Database extends Dexie {
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
     this.version(2).stores({ goods: 'id', methods: 'id' });
     this.version(3).stores({ photos: 'id, makeId' });
-    this.version(4).stores({ before: '++n, gen', aside: '++n' });
+    this.version(VERSION).stores({ before: '++n, gen', aside: '++n' });
     if (guarded) this.use({ stack: 'dbcore', name: 'readable', create: readable });
+  }
+
+  /** Opens the store; throws VersionError where a newer version of the app has written it, which this one may not touch. */
+  async openOwn(): Promise<void> {
+    await this.open();
+    if (this.backendDB().version <= VERSION * IN_BROWSER) return;
+    this.close();
+    throw new Dexie.VersionError();
   }
 
   get raw(): Database {

@@ -16,23 +16,23 @@ type Answer = Result<Planned> | null;
 interface Started {
   worker: Worker;
   api: Remote<PlannerApi>;
+  /** Rejects as soon as the worker fails, at work or idle. */
+  failed: Promise<never>;
 }
 
-const started = (worker: Worker): Started => ({ worker, api: wrap<PlannerApi>(worker) });
+function started(worker: Worker): Started {
+  const failed = new Promise<never>((_, reject) => {
+    worker.addEventListener('error', reject, { once: true });
+    worker.addEventListener('messageerror', reject, { once: true });
+  });
+  // Whoever asks hears of it; nobody else has to.
+  failed.catch(() => undefined);
+  return { worker, api: wrap<PlannerApi>(worker), failed };
+}
 
 /** A plan from a worker; rejects where the worker fails or the computation throws. */
-function asked({ worker, api }: Started, brief: Brief): Promise<Result<Planned>> {
-  return new Promise((resolve, reject) => {
-    const fail = (event: Event) => reject(event);
-    worker.addEventListener('error', fail, { once: true });
-    worker.addEventListener('messageerror', fail, { once: true });
-    const done = () => {
-      worker.removeEventListener('error', fail);
-      worker.removeEventListener('messageerror', fail);
-    };
-    (api.plan(brief, ownMethods()) as Promise<Result<Planned>>).then(resolve, reject).finally(done);
-  });
-}
+const asked = ({ api, failed }: Started, brief: Brief): Promise<Result<Planned>> =>
+  Promise.race([api.plan(brief, ownMethods()) as Promise<Result<Planned>>, failed]);
 
 /**
  * Planning with spread in a worker. Only the latest request counts: while one is being computed the next one waits,

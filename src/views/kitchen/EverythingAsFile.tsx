@@ -24,12 +24,14 @@ export function EverythingAsFile() {
   }, [db]);
   const save = () =>
     written('The backup', async () => saveBlob('plump-pail-backup.json', await backupBlob(db)));
-  const undo = () =>
-    written('Everything as it was', async () => {
+  const undo = async () => {
+    const done = await written('Everything as it was', async () => {
       await asBefore(db);
       const kitchen = await db.kitchen();
       if (kitchen) dispatch(kitchenSet(kitchen));
     });
+    if (done) toast('Everything is as it was before the backup.');
+  };
   return (
     <section aria-label="Everything as a file">
       <h2 className="text-[24px]">Everything as a file</h2>
