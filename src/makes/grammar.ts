@@ -11,61 +11,13 @@ import type { HeatDose } from '../core/heat/denaturation';
 import type { MilkBatch } from '../core/milk/composition';
 import type { CautionId } from '../core/safety/cautions';
 import type { Format } from '../core/units/format';
+import type { DoseId, KindName, Span } from './terms';
+import { FIXED, type HandsWindow, type Traits } from './traits';
 
-/** Everything a stage may do to the batch is decided by its kind; these are all the kinds there are. */
-export const KIND_NAMES = [
-  'sanitise',
-  'measure',
-  'warm',
-  'scald',
-  'cool',
-  'add-culture',
-  'ripen',
-  'add-acid',
-  'add-calcium',
-  'add-coagulant',
-  'add-other',
-  'set',
-  'cut',
-  'heal',
-  'cook',
-  'hold',
-  'settle',
-  'draw-whey',
-  'drain',
-  'wash',
-  'slab',
-  'acidify',
-  'test-stretch',
-  'stretch',
-  'shape',
-  'press',
-  'poach',
-  'salt',
-  'brine',
-  'dress',
-  'chill',
-  'hang',
-  'store',
-] as const;
-export type KindName = (typeof KIND_NAMES)[number];
+export * from './terms';
+
 /** How the id of a stage, and of a make, is written. */
 export const STAGE_ID = /^[a-z][a-z0-9-]*$/;
-/** Stages in which a pot stands on its heat until it has reached a temperature. */
-export const WARMINGS: readonly KindName[] = ['warm', 'scald', 'cook'];
-
-/** What goes into a batch besides milk, by the ids of a plan's dose lines. */
-export const DOSE_IDS = [
-  'acid',
-  'calcium',
-  'coagulant',
-  'culture',
-  'salt',
-  'cream',
-  'lipase',
-  'brine-salt',
-] as const;
-export type DoseId = (typeof DOSE_IDS)[number];
 
 /** The batch as one draw of the world sees it: what is really in the pail, the pot, the room. */
 export interface World {
@@ -130,15 +82,6 @@ export interface PotState {
   drainMin: number;
 }
 
-/** What a stage takes, and the courses it draws: [minutes from its start, value]. */
-export interface Span {
-  durationMin: number;
-  handsOnMin: number;
-  targetC: number | null;
-  course: readonly (readonly [number, number])[];
-  pHs?: [number, number][];
-}
-
 /** What the words of a stage may lean on. */
 export interface Telling {
   format: Format;
@@ -178,9 +121,13 @@ export type EndedBy = 'done' | 'temperature' | 'time' | 'whey' | 'test' | 'pH';
 export interface About {
   treatment: string;
   setC: number;
+  /** Minutes the clean break is wanted after; 0 where nobody says. */
+  wantedSetMin: number;
+  /** Whether a coagulant goes into the make. */
+  coagulant: boolean;
 }
 
-export interface StageKind<P> {
+export interface StageKind<P> extends Partial<Traits<P>> {
   kind: KindName;
   /** The parameters once options are filled in. */
   params: z.ZodType<P>;
@@ -195,17 +142,42 @@ export interface StageKind<P> {
   cautions(params: P, about: About): CautionId[];
 }
 
-/** A kind whose parameter type is closed over, for the register. */
-export type AnyKind = Omit<
-  StageKind<unknown>,
-  'params' | 'predict' | 'words' | 'cautions' | 'toleranceFor'
-> & {
+/** A kind whose parameter type is closed over, whole: for the register. Its parameters have been read by its own schema before. */
+export interface AnyKind extends Traits<unknown> {
+  kind: KindName;
   params: z.ZodType;
-  toleranceFor?(params: unknown): readonly [below: number, above: number] | null;
+  endedBy: EndedBy;
+  toleranceC(params: unknown): readonly [below: number, above: number] | null;
   predict(world: World, params: unknown, pot: PotState): Span;
   words(params: unknown, telling: Telling): StageWords;
   cautions(params: unknown, about: About): CautionId[];
-};
+}
 
-/** Closes over a kind's parameter type; parameters have been parsed by the same kind's schema before. */
-export const kindOf = <P>(kind: StageKind<P>): AnyKind => kind as unknown as AnyKind;
+/** Hands are wanted as a stage begins; what it leaves over is waiting. */
+const atItsBeginning = (span: Span): readonly HandsWindow[] =>
+  span.handsOnMin > 0 ? [[0, Math.min(span.handsOnMin, span.durationMin)]] : [];
+
+/** Closes over a kind's parameter type and fills in what it does not say. */
+export function kindOf<P>(kind: StageKind<P>): AnyKind {
+  const read = (params: unknown): P => params as P;
+  return {
+    kind: kind.kind,
+    params: kind.params,
+    endedBy: kind.endedBy,
+    does: kind.does ?? [],
+    pad: kind.pad ?? 'temperature',
+    toleranceC: (params) => (kind.toleranceFor ? kind.toleranceFor(read(params)) : kind.toleranceC),
+    predict: (world, params, pot) => kind.predict(world, read(params), pot),
+    words: (params, telling) => kind.words(read(params), telling),
+    cautions: (params, about) => kind.cautions(read(params), about),
+    takes: (params) => kind.takes?.(read(params)) ?? [],
+    saltedBefore: (params) => kind.saltedBefore?.(read(params)) ?? null,
+    goal: (params) => kind.goal?.(read(params)) ?? null,
+    rounds: (params) => kind.rounds?.(read(params)) ?? null,
+    kit: (params, about) => kind.kit?.(read(params), about) ?? [],
+    uses: (params) => kind.uses?.(read(params)) ?? [],
+    hands: (params, span) => kind.hands?.(read(params), span) ?? atItsBeginning(span),
+    slack: (params) => kind.slack?.(read(params)) ?? FIXED,
+    picture: (params) => kind.picture?.(read(params)) ?? kind.kind,
+  };
+}

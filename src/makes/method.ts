@@ -3,7 +3,8 @@ import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/groups';
 import { BAG_NAMES, type BagName } from '../core/curd/bag';
 import { CURD_STYLE_NAMES } from '../core/curd/styles';
 import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
-import { KIND_NAMES, STAGE_ID } from './grammar';
+import { STAGE_ID } from './grammar';
+import { KIND_NAMES } from './kinds';
 
 const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { keyText, oneLine } from '../core/faults/bounds';
-import { KIND_NAMES, STAGE_ID } from './grammar';
+import { STAGE_ID } from './grammar';
+import { KIND_NAMES } from './kinds';
 
 /**
  * A make as it stands in the editor: whole enough to be shown and mended, faulty or not. What it lacks to be planned, its

@@ -20,13 +20,13 @@ export function courseOf(planned: Planned): Course {
     const span = planned.spans[index];
     if (!span) return;
     const kind = stageKind(stage.kind);
-    const tolerance = kind.toleranceFor?.(planned.parameters[stage.id]) ?? kind.toleranceC;
+    const tolerance = kind.toleranceC(planned.parameters[stage.id]);
     if (!tolerance) band.push([start, Number.NaN, Number.NaN]);
     for (const [minute, tempC] of span.course) {
       temps.push([start + minute, tempC]);
       if (tolerance) band.push([start + minute, tempC - tolerance[0], tempC + tolerance[1]]);
     }
-    if (stage.kind === 'add-acid' && planned.acid) {
+    if (planned.acid && kind.takes(planned.parameters[stage.id]).includes('acid')) {
       pHs.push([start, pH], [start + span.durationMin, planned.acid.aimsAtPH]);
     }
     for (const [minute, value] of span.pHs ?? []) pHs.push([start + minute, value]);

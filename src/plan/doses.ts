@@ -87,8 +87,8 @@ const BRINE_WATER_PER_KG = 3;
 
 /** Share of a cheese's salt that dry salting brings: all, or what the brine after it leaves to be done. */
 const dryShare = (stages: readonly BatchStage[]): number => {
-  const brine = stages.find((stage) => stage.kind.kind === 'brine');
-  return brine ? ((brine.params as { startShare?: number }).startShare ?? 0) : 1;
+  const before = stages.map((stage) => stage.kind.saltedBefore(stage.params)).find((share) => share !== null);
+  return before ?? 1;
 };
 
 /** All dose lines of a batch; what does not apply is left out. */
@@ -99,21 +99,21 @@ export function dosesOf(
   dosed: Dosed,
   outcome: Outcome,
 ): Dose[] {
-  const has = (kind: string) => stages.some((stage) => stage.kind.kind === kind);
+  const takes = (what: Dose['id']) => stages.some((stage) => stage.kind.takes(stage.params).includes(what));
   const litres = brief.milk.litres as number;
   const lines: Dose[] = [];
   const cream = creamOf(brief);
   if (cream)
     lines.push(plain('cream', 'cream', cream.massKg * 1000, { millilitres: g(cream.litres * 1000) }));
-  if (brief.acid && dosed.acid !== null && dosed.acid > 0 && has('add-acid'))
+  if (brief.acid && dosed.acid !== null && dosed.acid > 0 && takes('acid'))
     lines.push(acidDose(brief.acid, dosed.acid, method.acid === 'turns'));
-  if (has('add-calcium')) {
+  if (takes('calcium')) {
     const grams = CALCIUM_G_PER_L * litres;
     lines.push(
       plain('calcium', 'calcium chloride, dihydrate', grams, { diluteInMl: g(grams * CALCIUM_WATER) }),
     );
   }
-  if (brief.culture && method.culture && has('add-culture')) {
+  if (brief.culture && method.culture && takes('culture')) {
     const amount = cultureAmount(
       brief.culture,
       litres,
@@ -124,13 +124,13 @@ export function dosesOf(
       plain('culture', amount.name, amount.grams, { millilitres: amount.millilitres, spoons: amount.text }),
     );
   }
-  if (stages.some((s) => s.kind.kind === 'add-other' && (s.params as { what: string }).what === 'lipase'))
+  if (takes('lipase'))
     lines.push(plain('lipase', 'lipase', LIPASE_G_PER_L * litres, { diluteInMl: g(10 * litres) }));
-  if (brief.coagulant && dosed.imcuPerLitre !== null && has('add-coagulant'))
+  if (brief.coagulant && dosed.imcuPerLitre !== null && takes('coagulant'))
     lines.push(coagulantDose(brief.coagulant, dosed.imcuPerLitre * litres));
   const dry = outcome.saltGrams * dryShare(stages);
-  if (has('salt') && dry > 0) lines.push(salted('salt', 'fine salt', dry));
-  if (has('brine')) {
+  if (takes('salt') && dry > 0) lines.push(salted('salt', 'fine salt', dry));
+  if (takes('brine-salt')) {
     const water = outcome.yieldKg * (method.brineWaterPerKg ?? BRINE_WATER_PER_KG);
     const grams = brineSaltGrams(water, Number(brief.options.brinePctWw));
     lines.push(salted('brine-salt', 'salt for the brine', grams, water * 1000));

@@ -3,8 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { CAUTIONS } from '../core/safety/cautions';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS, methodById } from '../makes';
-import { KIND_NAMES } from '../makes/grammar';
-import { KINDS, stageKind } from '../makes/kinds';
+import { KIND_NAMES, KINDS, stageKind } from '../makes/kinds';
 import { fillParams } from '../makes/method';
 import { methodSchema } from '../makes/methodSchema';
 import { atLitres, resolveBrief } from './brief/resolve';
@@ -73,7 +72,7 @@ describe('the register of makes', () => {
 
   it('has every kind once, and knows no other', () => {
     expect(new Set(KINDS.map((kind) => kind.kind)).size).toBe(KINDS.length);
-    expect(KINDS.map((kind) => kind.kind).sort()).toEqual([...KIND_NAMES].sort());
+    expect(KIND_NAMES).toEqual(KINDS.map((kind) => kind.kind));
     expect(() => stageKind('steep' as never)).toThrow(/no stage kind/);
   });
 

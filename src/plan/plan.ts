@@ -2,11 +2,11 @@ import { pHAfter } from '../core/acid/titrate';
 import { WHEY_DENSITY_KG_PER_L, wheyKindOf } from '../core/curd/whey';
 import { bad, type Fault, good, Infeasible, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { CAUTIONS, type CautionId } from '../core/safety/cautions';
+import { CAUTIONS } from '../core/safety/cautions';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
-import type { PotState, Span } from '../makes/grammar';
+import type { About, PotState, Span } from '../makes/grammar';
 import type { Method } from '../makes/method';
 import { atLitres, type ReadyBrief, resolveBrief } from './brief/resolve';
 import type { Resolved } from './brief/resolved';
@@ -23,9 +23,6 @@ import { type Dosed, NO_DEPARTURE, potAtStart, worldOf } from './world';
 
 /** Model version: part of every frozen plan; raised when a number can come out differently. */
 export const MODEL_VERSION = 2;
-
-/** A set longer than this is warned about, min. Common practice. */
-const SLOW_SET_MIN = 120;
 
 /** A plan with what the interface draws and a running make keeps beside it. */
 export interface Planned {
@@ -94,26 +91,27 @@ const readyAtOf = (brief: Resolved, totalMin: number): string | null =>
     : (brief.readyBy ?? null);
 
 function cautionsOf({ brief, stages }: Likely): Plan['cautions'] {
-  const about = { treatment: brief.milk.treatment, setC: Number(brief.options.setC ?? 0) };
+  const about: About = {
+    treatment: brief.milk.treatment,
+    setC: Number(brief.options.setC ?? 0),
+    wantedSetMin: Number(brief.options.wantedSetMin ?? 0),
+    coagulant: brief.coagulant !== undefined,
+  };
   return stages.flatMap((stage) => {
-    const ids: CautionId[] = stage.kind.cautions(stage.params, about);
-    if (stage.kind.kind === 'set' && Number(brief.options.wantedSetMin ?? 0) > SLOW_SET_MIN)
-      ids.push('slow-set');
-    if (stage.kind.kind === 'store' && brief.coagulant) ids.push('label-coagulant');
+    const ids = stage.kind.cautions(stage.params, about);
     return ids.map((id) => ({ id, stage: stage.id, text: CAUTIONS[id] }));
   });
 }
 
 function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] {
   const { brief, outcome, spans, pot } = run;
-  const kinds = run.stages.map((stage) => stage.kind.kind);
-  const firstHeat = kinds.findIndex((kind) => kind === 'warm' || kind === 'scald');
+  const firstHeat = run.stages.findIndex((stage) => stage.kind.does.includes('heats-milk'));
   const sum = (list: readonly Span[], of: (span: Span) => number) =>
     list.reduce((all, one) => all + of(one), 0);
   const before = sum(spans.slice(0, Math.max(0, firstHeat)), (span) => span.durationMin);
   const price = priceOf(brief, run.dosed, outcome);
   const wheyPH = pot.wheyPH ?? pot.pH;
-  const drained = kinds.includes('drain');
+  const drained = run.stages.some((stage) => stage.kind.does.includes('drains'));
   return {
     pHAfterAcid: run.pHAfterAcid === null ? null : roundTo(run.pHAfterAcid, 4),
     setMin: pot.setMin === null ? null : around(pot.setMin, spread?.setMin, 3),
@@ -142,6 +140,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
     const span = spans[index] as Span;
     const startMin = minute;
     minute += span.durationMin;
+    const [least, most] = stage.kind.slack(stage.params);
     return {
       id: stage.id,
       kind: stage.kind.kind,
@@ -150,6 +149,10 @@ function assemble(run: Likely, spread: Spread | null): Planned {
       durationMin: around(span.durationMin, spread?.stages[index], 3),
       targetC: span.targetC,
       handsOnMin: roundTo(span.handsOnMin, 3),
+      hands: (span.hands ?? []).map(([from, to]): [number, number] => [roundTo(from, 3), roundTo(to, 3)]),
+      atLeastMin: roundTo(span.durationMin * least, 3),
+      atMostMin: roundTo(span.durationMin * most, 3),
+      uses: [...stage.kind.uses(stage.params)],
     };
   });
   const plan: Plan = {

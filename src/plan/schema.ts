@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { WHEY_KINDS } from '../core/curd/whey';
 import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
-import { DOSE_IDS, KIND_NAMES, STAGE_ID } from '../makes/grammar';
+import { DOSE_IDS, STAGE_ID } from '../makes/grammar';
+import { KIND_NAMES } from '../makes/kinds';
+import { RESOURCES } from '../makes/traits';
 import { briefSchema } from './brief/schema';
 
 const range = (one: z.ZodNumber) => z.strictObject({ likely: one, low: one, high: one });
@@ -32,6 +34,16 @@ const planStageSchema = z.strictObject({
   durationMin: range(minutes),
   targetC: bounded('potTempC').nullable(),
   handsOnMin: minutes,
+  /** When somebody must be there, minutes within the stage; a plan of an earlier version does not say. */
+  hands: z
+    .array(z.tuple([minutes, minutes]))
+    .max(200)
+    .optional(),
+  /** How short and how long it may be and still come out right. */
+  atLeastMin: minutes.optional(),
+  atMostMin: minutes.optional(),
+  /** What it takes up while it lasts. */
+  uses: z.array(z.enum(RESOURCES)).max(RESOURCES.length).optional(),
 });
 export type PlanStage = z.infer<typeof planStageSchema>;
 

@@ -4,6 +4,7 @@ import type { AnyKind, PotState, Span, World } from '../makes/grammar';
 import { stageKind } from '../makes/kinds';
 import { sourAlong } from '../makes/kinds/souring';
 import { conditionsOf, fillParams, type Method, type StageSpec } from '../makes/method';
+import type { HandsWindow } from '../makes/traits';
 import type { Resolved } from './brief/resolved';
 
 /** A stage of one batch: its kind and its parameters, options filled in and checked. */
@@ -55,6 +56,20 @@ export const walk = (stages: readonly BatchStage[], world: World, pot: PotState)
     const startedAt = pot.minute;
     const span = stage.kind.predict(world, stage.params, pot);
     sourAlong(world, pot, span, startedAt);
-    // Nobody has a hand in a stage for longer than it lasts.
-    return span.handsOnMin <= span.durationMin ? span : { ...span, handsOnMin: span.durationMin };
+    if (!world.likely) return span;
+    const hands = inOrder(stage.kind.hands(stage.params, span), span.durationMin);
+    return { ...span, hands, handsOnMin: hands.reduce((sum, [from, to]) => sum + to - from, 0) };
   });
+
+/** Windows one after the other within a stage: nobody has a hand in it twice at once, or for longer than it lasts. */
+function inOrder(windows: readonly HandsWindow[], durationMin: number): HandsWindow[] {
+  let at = 0;
+  const found: HandsWindow[] = [];
+  for (const [from, to] of windows) {
+    const window: HandsWindow = [Math.max(at, from), Math.min(to, durationMin)];
+    if (window[1] <= window[0]) continue;
+    found.push(window);
+    at = window[1];
+  }
+  return found;
+}

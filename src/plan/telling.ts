@@ -3,6 +3,7 @@ import { usualCarryOverC } from '../core/heat/carryOver';
 import { fridgeDays } from '../core/safety/fridge';
 import type { Format } from '../core/units/format';
 import { methodById } from '../makes';
+import { does } from '../makes/asked';
 import type { Telling } from '../makes/grammar';
 import type { Dose, Plan } from './schema';
 
@@ -26,7 +27,7 @@ export function tellingOf(plan: Plan, format: Format, carryOverC?: number): Tell
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
   const first = dose ? dose.grams - dose.holdBackGrams : 0;
-  const brine = plan.stages.some((stage) => stage.kind === 'brine');
+  const brine = plan.stages.some((stage) => does(stage, 'brines'));
   return {
     format,
     species: plan.brief.milk.species,
@@ -67,11 +68,8 @@ export function tellingOf(plan: Plan, format: Format, carryOverC?: number): Tell
 }
 
 /** Whether a make's whey has been hot already, so that a second cooking finds nothing more in it. */
-export const wheyCooked = (plan: Plan): boolean =>
-  plan.stages.some((stage) => stage.kind === 'scald' || stage.kind === 'poach');
+export const wheyCooked = (plan: Plan): boolean => plan.stages.some((stage) => does(stage, 'near-boil'));
 
 /** Whether the make itself brings the milk past a pasteurising heat for long enough: a scald of 80 °C and a rest does. */
 const heatsEnough = (plan: Plan): boolean =>
-  plan.stages.some(
-    (stage) => (stage.kind === 'scald' || stage.kind === 'warm') && (stage.targetC ?? 0) >= 80,
-  );
+  plan.stages.some((stage) => does(stage, 'heats-milk') && (stage.targetC ?? 0) >= 80);

@@ -3,7 +3,8 @@ import { heatIntoMilkKw } from '../core/heat/hob';
 import { minutesTo, potOf } from '../core/heat/pot';
 import { coolingMinutes } from '../core/heat/sinkBath';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
-import { WARMINGS } from '../makes/grammar';
+import { methodById } from '../makes';
+import { does } from '../makes/asked';
 import type { Plan } from './schema';
 
 /** A thing of the kitchen. */
@@ -48,10 +49,9 @@ export const LOOSE_LITRES_PER_KG = 1.6;
 
 /** The pot a plan wants, L: its milk, its cream, and room above them. */
 export function potWanted(plan: Plan): number {
-  const kinds = plan.stages.map((stage) => stage.kind);
-  const litres =
-    (plan.brief.milk.litres ?? 0) + (kinds.includes('add-other') ? (plan.brief.cream?.litres ?? 0) : 0);
-  return litres * (kinds.includes('scald') ? HEADROOM.scald : HEADROOM.usual);
+  const cream = methodById(plan.method)?.cream === 'milk' ? (plan.brief.cream?.litres ?? 0) : 0;
+  const scalds = plan.stages.some((stage) => does(stage, 'scalds'));
+  return ((plan.brief.milk.litres ?? 0) + cream) * (scalds ? HEADROOM.scald : HEADROOM.usual);
 }
 
 /** Sour milk takes up metal from it. */
@@ -97,8 +97,9 @@ export function mouldsFor(
 function longestWarming(plan: Plan): { fromC: number; toC: number; minutes: number } | null {
   let tempC = plan.brief.milk.startC ?? 4;
   let longest: { fromC: number; toC: number; minutes: number } | null = null;
-  for (const { kind, targetC, durationMin } of plan.stages) {
-    if (WARMINGS.includes(kind) && targetC !== null && targetC > tempC) {
+  for (const stage of plan.stages) {
+    const { targetC, durationMin } = stage;
+    if (does(stage, 'ramps') && targetC !== null && targetC > tempC) {
       if (longest === null || durationMin.likely > longest.minutes)
         longest = { fromC: tempC, toC: targetC, minutes: durationMin.likely };
     }
@@ -131,7 +132,7 @@ export function hobsFor(
 
 /** Minutes to cool a plan's milk under the tap, stirred; null where it cools nothing, Infinity where the tap is too warm. */
 export function tapMinutes(plan: Plan, tapC: number): number | null {
-  const at = plan.stages.findIndex((stage) => stage.kind === 'cool');
+  const at = plan.stages.findIndex((stage) => does(stage, 'cools-milk'));
   const toC = plan.stages[at]?.targetC;
   const fromC = plan.stages.slice(0, Math.max(0, at)).findLast((stage) => stage.targetC !== null)?.targetC;
   const litres = plan.brief.milk.litres;

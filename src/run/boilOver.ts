@@ -1,8 +1,7 @@
 import { boilingC } from '../core/heat/boiling';
+import { does } from '../makes/asked';
 import { type MakeState, stageAt } from './state';
 
-/** Stages hot enough to boil over. */
-const HOT = ['scald', 'poach'];
 /** Milk and whey climb out of the pot from this far below the boil, °C. Common practice. */
 const CLIMBS_BELOW_C = 2;
 /** A pace older than this says nothing of now, min. */
@@ -14,7 +13,7 @@ const PACE_MIN = 20;
  */
 export function boilsOverAt(state: MakeState): number | null {
   const stage = stageAt(state);
-  if (!HOT.includes(stage.kind) || state.pausedAt !== null) return null;
+  if (!does(stage, 'near-boil') || state.pausedAt !== null) return null;
   const readings = state.readings.filter((one) => one.at >= state.stageStartedAt);
   const last = readings.at(-1);
   const before =

@@ -13,22 +13,25 @@ export interface HandsOn {
 /** Below this a stage is a tap in passing, min. */
 const SHORTEST_MIN = 1;
 
-function handsOf(
-  stages: readonly Pick<Plan['stages'][number], 'id' | 'title' | 'handsOnMin' | 'durationMin'>[],
-  fromMs: number,
-): HandsOn[] {
+type Handed = Pick<Plan['stages'][number], 'id' | 'title' | 'handsOnMin' | 'durationMin' | 'hands'>;
+
+/** A stage's windows; one of an earlier version wants its hands as it begins. */
+const windowsOf = ({ hands, handsOnMin, durationMin }: Handed): readonly (readonly [number, number])[] =>
+  hands ?? [[0, Math.min(handsOnMin, durationMin.likely)]];
+
+function handsOf(stages: readonly Handed[], fromMs: number): HandsOn[] {
   const found: HandsOn[] = [];
   let at = fromMs;
-  for (const { id, title, handsOnMin, durationMin } of stages) {
-    // Hands are wanted as a stage begins; what it leaves over is waiting.
-    if (handsOnMin >= SHORTEST_MIN)
-      found.push({
-        stage: id,
-        title,
-        from: at,
-        to: at + Math.min(handsOnMin, durationMin.likely) * 60_000,
-      });
-    at += durationMin.likely * 60_000;
+  for (const stage of stages) {
+    for (const [from, to] of windowsOf(stage))
+      if (to - from >= SHORTEST_MIN)
+        found.push({
+          stage: stage.id,
+          title: stage.title,
+          from: at + from * 60_000,
+          to: at + to * 60_000,
+        });
+    at += stage.durationMin.likely * 60_000;
   }
   return found;
 }

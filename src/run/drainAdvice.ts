@@ -1,6 +1,7 @@
 import { BAGS, type Bag, bagAfter, bagHours } from '../core/curd/bag';
 import { saltGrams } from '../core/salt/dry';
 import { methodById } from '../makes';
+import { goalOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
 import { NO_DEPARTURE, pailOf } from '../plan/world';
 import { type MakeState, stageAt } from './state';
@@ -21,10 +22,9 @@ export interface DrainAdvice {
  */
 export function drainAdvice(state: MakeState): DrainAdvice | null {
   const stage = stageAt(state);
-  const params = state.parameters[stage.id] as { in?: string; toMoisturePct?: number } | undefined;
+  const goal = goalOf(stage, state.parameters);
   const method = methodById(state.plan.method);
-  if (stage.kind !== 'drain' || params?.in !== 'bag' || params.toMoisturePct === undefined || !method?.bag)
-    return null;
+  if (goal?.is !== 'bag-moisture' || !method?.bag) return null;
   const weighing = state.weighings.findLast((one) => one.stage === stage.id && one.at > state.stageStartedAt);
   if (!weighing) return null;
   const brief = state.plan.brief as Resolved;
@@ -39,20 +39,20 @@ export function drainAdvice(state: MakeState): DrainAdvice | null {
     style: BAGS[method.bag],
     weighed: [[Math.max(0.01, hours), weighing.kg * perBag]],
   };
-  const whole = bagHours(bag, params.toMoisturePct);
+  const whole = bagHours(bag, goal.percent);
   return {
     readyAt: state.stageStartedAt + Math.min(whole, 72) * 3_600_000,
     moisturePct: bagAfter(bag, hours).moisturePct,
     goalKg: bagAfter(bag, whole).kgLeft / perBag,
-    wantedPct: params.toMoisturePct,
+    wantedPct: goal.percent,
   };
 }
 
 /** Salt for what really came out, g, from the last weighing before or in a salting stage; null without one. */
 export function saltForWeight(state: MakeState): { kg: number; grams: number } | null {
   const stage = stageAt(state);
-  const percent = (state.parameters[stage.id] as { percent?: number } | undefined)?.percent;
+  const goal = goalOf(stage, state.parameters);
   const weighing = state.weighings.at(-1);
-  if (stage.kind !== 'salt' || percent === undefined || !weighing) return null;
-  return { kg: weighing.kg, grams: saltGrams(weighing.kg, percent) };
+  if (goal?.is !== 'salt' || !weighing) return null;
+  return { kg: weighing.kg, grams: saltGrams(weighing.kg, goal.percent) };
 }

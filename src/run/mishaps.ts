@@ -3,6 +3,9 @@ import { earlyCutLoss, workedPoints } from '../core/curd/syneresis';
 import { MOST_WARM_MIN, toxinRule } from '../core/safety/warmTime';
 import { saltedTooEarly } from '../core/salt/dry';
 import { methodById } from '../makes';
+import { does, takes } from '../makes/asked';
+import type { DoseId } from '../makes/grammar';
+import type { PlanStage } from '../plan/schema';
 import { type MakeState, stageAt } from './state';
 
 /** What can go wrong, in the maker's words, and the one number that says how far. */
@@ -32,9 +35,9 @@ const one = (value: number, decimals = 1) => (Math.round(value * 10 ** decimals)
 const lighter = (points: number, moisturePct: number) => (100 * points) / (100 - moisturePct + points);
 
 function tooHot(state: MakeState, byC: number): Remedy {
-  const kind = stageAt(state).kind;
-  const beforeSet = !state.plan.stages.slice(0, state.index).some((stage) => stage.kind === 'cut');
-  if (kind === 'warm' || (beforeSet && kind !== 'cook')) {
+  const stage = stageAt(state);
+  const beforeCut = !state.plan.stages.slice(0, state.index).some((one) => does(one, 'cuts'));
+  if (does(stage, 'heats-milk') || (beforeCut && !does(stage, 'cooks-curd'))) {
     const culture = state.plan.brief.culture && Number(state.plan.brief.options?.setC ?? 0) + byC > 44;
     return {
       now: `Stand the pot in cold water and stir it back down; go on from there.${culture ? ' If the culture was in already, use a fresh one: above 44 °C it dies.' : ''}`,
@@ -91,31 +94,32 @@ function overdrained(state: MakeState, kg: number): Remedy {
 
 /** What two steps the wrong way round do depends on which came too soon: by the stage the make stands at. */
 function outOfOrder(state: MakeState): Remedy {
-  const kinds = state.plan.stages.map((stage) => stage.kind);
-  const kind = stageAt(state).kind;
-  const still = (one: string) => kinds.indexOf(one as (typeof kinds)[number]) >= state.index;
-  if (['add-culture', 'ripen'].includes(kind) && state.plan.brief.acid)
+  const { stages } = state.plan;
+  const stage = stageAt(state);
+  const going = (what: DoseId) => (one: PlanStage) => takes(one, state.parameters, what);
+  const still = (which: (one: PlanStage) => boolean) => stages.findIndex(which) >= state.index;
+  if ((going('culture')(stage) || does(stage, 'ripens')) && state.plan.brief.acid)
     return {
       now: 'Acid before the culture: stir the culture in now all the same, and read the pH every half hour: the milk starts nearer its goal.',
       costs: 'Less flavour, and a shorter souring than planned. Nothing unsafe.',
       discard: false,
     };
-  if (still('add-calcium') && !still('add-coagulant'))
+  if (still(going('calcium')) && !still(going('coagulant')))
     return {
       now: 'Coagulant before the calcium: leave the calcium out. Stirred into a set milk it would only break it.',
       costs: 'A softer curd: give the set a quarter longer and cut larger.',
       discard: false,
     };
-  if (['warm', 'scald'].includes(kind) && kinds.includes('add-coagulant'))
+  if (does(stage, 'heats-milk') && stages.some(going('coagulant')))
     return {
       now: 'Coagulant in cold milk: warm it on gently without stirring more than you must, and stop as soon as the bowl stands still; what has set will not be warmed through.',
       costs:
         'A set that is firm below and soft above. Cut it in large pieces and let them heal twice as long.',
       discard: false,
     };
-  if (kind === 'salt' || kind === 'press' || kind === 'brine')
+  if (going('salt')(stage) || does(stage, 'presses') || does(stage, 'brines'))
     return {
-      now: still('press')
+      now: still((one) => does(one, 'presses'))
         ? 'Salted before the press: press it all the same, a third longer, and taste before you brine or salt again.'
         : 'Brined or pressed before the salt: weigh it, salt the surface with half of what was planned, and taste tomorrow.',
       costs: 'A drier rind and an uneven bite for the first day or two.',
@@ -165,15 +169,16 @@ export function remedyFor(state: MakeState, id: MishapId, amount: number): Remed
     case 'cooled':
       return {
         now: `Warm it gently back by ${one(amount)} °C, stirring from the base, and go on; a set under way is left standing and only wrapped.`,
-        costs:
-          stageAt(state).kind === 'set'
-            ? `The set takes about ${one(100 * (Math.exp(0.105 * amount) - 1), 0)} % longer for every minute it stood that cold.`
-            : 'Time, and nothing else.',
+        costs: does(stageAt(state), 'sets')
+          ? `The set takes about ${one(100 * (Math.exp(0.105 * amount) - 1), 0)} % longer for every minute it stood that cold.`
+          : 'Time, and nothing else.',
         discard: false,
       };
     case 'no-calcium': {
       const litres = state.plan.brief.milk.litres ?? 0;
-      const in_ = state.plan.stages.slice(0, state.index).some((stage) => stage.kind === 'add-coagulant');
+      const in_ = state.plan.stages
+        .slice(0, state.index)
+        .some((stage) => takes(stage, state.parameters, 'coagulant'));
       return in_
         ? {
             now: 'Too late to stir it in. Give the set a quarter longer, cut larger, and handle it gently.',

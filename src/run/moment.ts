@@ -64,7 +64,7 @@ export function momentOf(state: MakeState, format: Format): Moment {
     tests: [],
     turns: rounds && { ...rounds, event: { type: 'turned', turn: rounds.given } },
     bowl: null,
-    pad: last || ['drain', 'press', 'salt'].includes(stage.kind) ? 'weight' : 'temperature',
+    pad: last ? 'weight' : kind.pad,
     last,
     pausedAt: state.pausedAt,
   };
@@ -74,8 +74,8 @@ export function momentOf(state: MakeState, format: Format): Moment {
     base.endsAt = ramp.arrivesAt;
     base.endsWhat = 'at this pace';
   }
-  const cold = (state.parameters[stage.id] as { cold?: boolean } | undefined)?.cold === true;
-  const advice = stage.kind === 'add-acid' && !cold ? acidAdvice(state) : null;
+  const goal = kind.goal(state.parameters[stage.id]);
+  const advice = goal?.is === 'clear-whey' ? acidAdvice(state) : null;
   if (advice) return acidMoment(base, state, advice, format);
   const set = setAdvice(state);
   if (set) return setMoment(base, set, format);
@@ -92,7 +92,7 @@ export function momentOf(state: MakeState, format: Format): Moment {
       ...base.steps,
     ];
   }
-  if (stage.kind === 'test-stretch') base.tests = STRETCH_TESTS.map(testButton);
+  if (goal?.is === 'stretch-test') base.tests = STRETCH_TESTS.map(testButton);
   return base;
 }
 

@@ -1,7 +1,7 @@
 import { carryOverC, type HeatSource, usualCarryOverC } from '../core/heat/carryOver';
 import { learnedCarryOverC } from '../core/heat/learn';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
-import { WARMINGS } from '../makes/grammar';
+import { does } from '../makes/asked';
 import type { MakeState } from './state';
 
 /** A pot still climbs for so long after the heat went off, min. Common practice. */
@@ -10,8 +10,8 @@ const COASTS_MIN = 10;
 /** When the pot next went onto the heat, ms; never where it did not. */
 function warmedAgainAt(state: MakeState, at: number): number {
   const again = state.runs.find((run) => {
-    const kind = state.plan.stages.find((stage) => stage.id === run.stage)?.kind;
-    return run.startedAt > at && kind !== undefined && WARMINGS.includes(kind);
+    const stage = state.plan.stages.find((one) => one.id === run.stage);
+    return run.startedAt > at && stage !== undefined && does(stage, 'ramps');
   });
   return again?.startedAt ?? Number.POSITIVE_INFINITY;
 }

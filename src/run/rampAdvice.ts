@@ -2,7 +2,7 @@ import { usualCarryOverC } from '../core/heat/carryOver';
 import { learnedMinutes, learnPot, usualLoss } from '../core/heat/learn';
 import { potOf } from '../core/heat/pot';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
-import { WARMINGS } from '../makes/grammar';
+import { does } from '../makes/asked';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** Within this share of the planned time a ramp counts as on time. */
@@ -55,7 +55,7 @@ function minutesLeft(
 export function rampAdvice(state: MakeState): RampAdvice | null {
   const stage = stageAt(state);
   const targetC = stage.targetC;
-  if (targetC === null || !WARMINGS.includes(stage.kind)) return null;
+  if (targetC === null || !does(stage, 'ramps')) return null;
   const readings = state.readings.filter((one) => one.at >= state.stageStartedAt);
   const last = readings.at(-1);
   if (!last) return { kind: 'no-reading' };

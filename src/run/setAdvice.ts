@@ -1,5 +1,6 @@
 import { flocculationMin, usualMultiplier } from '../core/coagulant/clotting';
 import { clamp } from '../core/units/measures';
+import { goalOf, takes } from '../makes/asked';
 import { type MakeState, stageAt } from './state';
 
 /** How long a curd that is not ready is left before the next look, min. Common practice. */
@@ -15,7 +16,9 @@ export type SetAdvice =
 
 /** When the coagulant went in, ms; the start of the set where no such stage stands before it. */
 function coagulantAt(state: MakeState): number {
-  const added = state.plan.stages.findLast((stage, i) => stage.kind === 'add-coagulant' && i <= state.index);
+  const added = state.plan.stages.findLast(
+    (stage, i) => i <= state.index && takes(stage, state.parameters, 'coagulant'),
+  );
   const run = added && state.runs.findLast((one) => one.stage === added.id);
   return run?.startedAt ?? state.stageStartedAt;
 }
@@ -66,8 +69,7 @@ function whyLate(state: MakeState): string[] {
 /** What the bowl and the knife say about a set by coagulant. Null for any other stage. */
 export function setAdvice(state: MakeState): SetAdvice | null {
   const stage = stageAt(state);
-  const params = state.parameters[stage.id] as { toPH?: number } | undefined;
-  if (stage.kind !== 'set' || params?.toPH !== undefined) return null;
+  if (goalOf(stage, state.parameters)?.is !== 'clean-break') return null;
   const from = coagulantAt(state);
   const plannedCut = from + (state.plan.predictions.setMin?.likely ?? stage.durationMin.likely) * 60_000;
   const times = usualMultiplier(state.plan.brief.milk.homogenised ?? false);

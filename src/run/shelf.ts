@@ -1,4 +1,5 @@
-import type { Dose, PlanStage } from '../plan/schema';
+import { takes } from '../makes/asked';
+import type { Dose } from '../plan/schema';
 import type { MakeState } from './state';
 import { acidGiven } from './state';
 
@@ -27,23 +28,10 @@ export const gramsPerMeasure = (measure: string, litresPerSachet?: number): numb
         ? (litresPerSachet ?? SACHET_LITRES_PER_G) / SACHET_LITRES_PER_G
         : 1;
 
-/** The stages at which milk and doses go in. */
-const GOES_IN: Record<'milk' | Dose['id'], PlanStage['kind'][]> = {
-  milk: ['measure'],
-  acid: ['add-acid'],
-  calcium: ['add-calcium'],
-  coagulant: ['add-coagulant'],
-  culture: ['add-culture'],
-  salt: ['salt'],
-  cream: ['add-other', 'dress'],
-  lipase: ['add-other'],
-  'brine-salt': ['brine'],
-};
-
 /** Whether something has gone into a make; a make that was given up stopped short of what lay ahead. */
-const wentIn = (state: MakeState, what: keyof typeof GOES_IN): boolean =>
+const wentIn = (state: MakeState, what: 'milk' | Dose['id']): boolean =>
   !state.abandoned ||
-  state.plan.stages.slice(0, state.index).some((stage) => GOES_IN[what].includes(stage.kind));
+  state.plan.stages.slice(0, state.index).some((stage) => takes(stage, state.parameters, what));
 
 /** What a make has really used of a good, g: acid as it was poured, the rest as planned, nothing of what never went in. */
 export function usedBy(state: MakeState, taken: Taken): number {

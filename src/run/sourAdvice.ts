@@ -1,3 +1,4 @@
+import { goalOf, takes } from '../makes/asked';
 import type { Planned } from '../plan/plan';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
@@ -21,7 +22,7 @@ export interface SourAdvice {
 /** The planned pH from the culture on: [minutes from the culture, pH], falling. */
 function plannedCurve(state: MakeState, planned: Planned): { at: number; points: [number, number][] } | null {
   const stages = state.plan.stages;
-  const culture = stages.findIndex((stage) => stage.kind === 'add-culture');
+  const culture = stages.findIndex((stage) => takes(stage, state.parameters, 'culture'));
   const added = stages[culture];
   if (!added) return null;
   const zero = added.startMin + added.durationMin.likely;
@@ -64,8 +65,9 @@ function pHAt(points: readonly [number, number][], minute: number): number {
  */
 export function sourAdvice(state: MakeState, planned: Planned): SourAdvice | null {
   const stage = stageAt(state);
-  const toPH = (state.parameters[stage.id] as { toPH?: number } | undefined)?.toPH;
-  if (toPH === undefined || !['set', 'acidify', 'slab'].includes(stage.kind)) return null;
+  const goal = goalOf(stage, state.parameters);
+  if (goal?.is !== 'pH') return null;
+  const toPH = goal.pH;
   const plannedEnd = stageEndsAt(state);
   const curve = plannedCurve(state, planned);
   const reading = curve && state.pHs.findLast((one) => one.at > curve.at);

@@ -1,4 +1,5 @@
 import { SAFE_PH, warmMinutes } from '../core/safety/warmTime';
+import { does } from '../makes/asked';
 import { replanned } from './replan';
 import { isOver, type MakeState } from './state';
 
@@ -18,7 +19,7 @@ export function warmSoFar(state: MakeState, now: number): number {
     const stage = state.plan.stages[index];
     const span = planned.spans[index];
     if (!stage || !span) continue;
-    heated ||= stage.kind === 'warm' || stage.kind === 'scald';
+    heated ||= does(stage, 'heats-milk');
     // Milk straight from the fridge is cold until it is warmed.
     if (!heated) continue;
     const end = Math.min(run.endedAt ?? until, until);

@@ -5,7 +5,7 @@ import { type MakeState, stageAt } from './state';
 export function worksFrom(state: MakeState): readonly [lowC: number, highC: number] | null {
   const stage = stageAt(state);
   const kind = stageKind(stage.kind);
-  const tolerance = kind.toleranceFor?.(state.parameters[stage.id]) ?? kind.toleranceC;
+  const tolerance = kind.toleranceC(state.parameters[stage.id]);
   if (stage.targetC === null || !tolerance || state.pausedAt !== null) return null;
   return [stage.targetC - tolerance[0], stage.targetC + tolerance[1]];
 }

@@ -61,12 +61,12 @@ export function enact(
     if (!span) return;
     const begun = at;
     at += span.durationMin * 60_000;
-    if (stage.kind.kind === 'scald' || stage.kind.kind === 'warm') {
+    if (stage.kind.does.includes('heats-milk')) {
       for (const [minute, tempC] of readings(span.course, span.durationMin)) {
         add({ type: 'temperature', tempC: roundTo(tempC - depart.probeOffC, 1) }, begun + minute * 60_000);
       }
     }
-    if (stage.kind.kind === 'add-acid' && dose) {
+    if (dose && stage.kind.takes(stage.params).includes('acid')) {
       let given = dose.grams * FIRST_SHARE;
       let minute = 1;
       let portion = 0;

@@ -7,14 +7,17 @@ import { type Fault, Infeasible } from '../../core/faults/fault';
 import { BELOW_BOIL_C, boilingC } from '../../core/heat/boiling';
 import { HOTTEST_STRETCH_WATER_C } from '../../core/heat/hotWater';
 import { SATURATED_PCT_WW } from '../../core/salt/brine';
+import type { DoseId } from '../../makes/grammar';
 import { groupsOf, type Method } from '../../makes/method';
+import type { Doing } from '../../makes/traits';
 import type { Resolved } from './resolved';
 
-/** A brief as the checks see it, and whether its make has a stage of a kind. */
+/** A brief as the checks see it, what goes into its make, and what is done in it. */
 export interface Checked {
   brief: Resolved;
   method: Method;
-  has(kind: string): boolean;
+  takes(what: DoseId): boolean;
+  does(what: Doing): boolean;
 }
 
 const oneDecimal = (value: number) => Math.round(value * 10) / 10;
@@ -100,10 +103,10 @@ export function checkCream({ brief, method }: Checked, faults: Fault[]) {
 }
 
 /** The coagulant's strength, and whether it can set this milk. A make that scalds its own milk leaves the setting to its culture. */
-export function checkCoagulant({ brief, has }: Checked, faults: Fault[]) {
+export function checkCoagulant({ brief, takes, does }: Checked, faults: Fault[]) {
   const { coagulant, milk } = brief;
-  if (!coagulant || !has('add-coagulant')) return;
-  if (!setsWithCoagulant(milk.treatment) && !has('scald')) {
+  if (!coagulant || !takes('coagulant')) return;
+  if (!setsWithCoagulant(milk.treatment) && !does('scalds')) {
     faults.push({
       path: 'milk.treatment',
       problem: `is ${milk.treatment}, and such milk does not set with a coagulant`,
@@ -131,9 +134,9 @@ export function checkCoagulant({ brief, has }: Checked, faults: Fault[]) {
 /** A culture whose every strain is nearly asleep at the set is none, share of its best pace. */
 const ASLEEP = 0.03;
 
-export function checkCulture({ brief, method, has }: Checked, faults: Fault[]) {
+export function checkCulture({ brief, method, takes }: Checked, faults: Fault[]) {
   const setC = brief.options.setC;
-  if (!brief.culture || !method.culture || !has('add-culture') || typeof setC !== 'number') return;
+  if (!brief.culture || !method.culture || !takes('culture') || typeof setC !== 'number') return;
   const groups = groupsOf(brief.options);
   if (groups.some((group) => heatGrowth(GROUP_FACTS[group], setC) > ASLEEP)) return;
   faults.push({

@@ -3,7 +3,10 @@ import { bad, type Fault, good, type Result } from '../../core/faults/fault';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
 import { USUAL_WHEY } from '../../core/milk/whey';
 import { METHODS, methodById } from '../../makes';
-import type { Method } from '../../makes/method';
+import type { DoseId } from '../../makes/grammar';
+import { stageKind } from '../../makes/kinds';
+import { fillParams, type Method } from '../../makes/method';
+import type { Doing } from '../../makes/traits';
 import { applies } from '../stages';
 import { checkCoagulant, checkCream, checkCulture, checkHeat, checkMilk, checkSalting } from './checks';
 import { resolveOptions } from './options';
@@ -60,14 +63,18 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
   const faults: Fault[] = [];
   const options = resolveOptions(brief, method, faults);
   const choices = { options, calcium: brief.calcium ?? false, cream: brief.cream };
-  const has = (kind: string) => method.stages.some((stage) => stage.kind === kind && applies(stage, choices));
+  const stages = method.stages
+    .filter((stage) => applies(stage, choices))
+    .map((stage) => ({ kind: stageKind(stage.kind), params: fillParams(stage, options) }));
+  const takes = (what: DoseId) => stages.some(({ kind, params }) => kind.takes(params).includes(what));
+  const does = (what: Doing) => stages.some(({ kind }) => kind.does.includes(what));
   const creamPerLitre = brief.cream === undefined ? (method.usual.creamPerLitre ?? null) : null;
   const resolved: Resolved = {
     ...brief,
     milk: resolveMilk(brief, method),
     ...(method.acid !== null && { acid: resolveAcid(brief) }),
-    ...(has('add-coagulant') && { coagulant: brief.coagulant ?? USUAL_COAGULANT }),
-    ...(has('add-culture') && { culture: brief.culture ?? { form: 'freeze-dried' as const } }),
+    ...(takes('coagulant') && { coagulant: brief.coagulant ?? USUAL_COAGULANT }),
+    ...(takes('culture') && { culture: brief.culture ?? { form: 'freeze-dried' as const } }),
     // One litre's worth, until the litres are known.
     ...(creamPerLitre !== null && { cream: { litres: creamPerLitre, fatPct: USUAL_CREAM_FAT_PCT } }),
     options,
@@ -76,7 +83,7 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
     calcium: brief.calcium ?? false,
     seed: brief.seed ?? 1,
   };
-  const about = { brief: resolved, method, has };
+  const about = { brief: resolved, method, takes, does };
   checkHeat(about, faults);
   checkMilk(about, faults);
   checkCream(about, faults);

@@ -6,20 +6,33 @@ import { MILK_PICTURES } from './milk';
 import { BOARD_Y } from './things';
 
 /** What right looks like at a stage, by its kind. */
-const PICTURES: Record<string, ReactNode> = { ...MILK_PICTURES, ...CURD_PICTURES, ...CHEESE_PICTURES };
+const PICTURES: Record<string, ReactNode> = {
+  ...MILK_PICTURES,
+  ...CURD_PICTURES,
+  ...CHEESE_PICTURES,
+  ...Object.fromEntries(Object.entries(DRAINS).map(([where, drawing]) => [`drain-${where}`, drawing])),
+};
 
-/** The kinds that have a picture; a drain has one for each thing it drains in. */
-export const PICTURED: readonly string[] = [...Object.keys(PICTURES), 'drain'];
+/** Every drawing there is, by its name. */
+export const DRAWN: readonly string[] = Object.keys(PICTURES);
+/** Shown where a stage has no drawing of its own: milk in its pot. */
+const ANY = 'measure';
 
-/** What a stage looks like when it goes right. `how` tells a bag from a basket. */
-export function StagePicture({ kind, how, says }: { kind: string; how?: string | undefined; says: string }) {
-  const picture = kind === 'drain' ? (DRAINS[how ?? 'cloth'] ?? DRAINS.cloth) : PICTURES[kind];
-  if (!picture) return null;
+/** What a stage looks like when it goes right; `overFire` lowers the board it stands on. */
+export function StagePicture({
+  picture,
+  overFire,
+  says,
+}: {
+  picture: string;
+  overFire: boolean;
+  says: string;
+}) {
   return (
     <svg viewBox="50 -2 290 172" role="img" aria-label={says} className="block w-full">
-      {picture}
+      {PICTURES[Object.hasOwn(PICTURES, picture) ? picture : ANY]}
       <path
-        d={`M56 ${BOARD_Y + (FIRED.includes(kind) ? 25 : 2)}H334`}
+        d={`M56 ${BOARD_Y + (overFire ? 25 : 2)}H334`}
         stroke="var(--rim)"
         strokeWidth="5"
         strokeLinecap="round"
@@ -27,6 +40,3 @@ export function StagePicture({ kind, how, says }: { kind: string; how?: string |
     </svg>
   );
 }
-
-/** Kinds that stand over a fire: the board lies below it. */
-const FIRED: readonly string[] = ['sanitise', 'warm', 'scald', 'cook', 'poach'];

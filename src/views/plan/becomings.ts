@@ -2,6 +2,7 @@ import type { Format } from '../../core/units/format';
 import type { Kitchen } from '../../files/kitchen';
 import type { Good } from '../../files/shelf';
 import { allMethods } from '../../makes';
+import { does } from '../../makes/asked';
 import { type Family, groupsOf, type Method } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
 import type { Dose, Plan } from '../../plan/schema';
@@ -34,7 +35,7 @@ export const SHELVES: readonly { families: readonly Family[]; name: string; how:
 export function nightCall(plan: Plan, startMs: number, kitchen: Kitchen): number | null {
   const stage = plan.stages.find(
     (one) =>
-      one.kind !== 'store' && one.handsOnMin > 0 && unattended(startMs + one.startMin * 60_000, kitchen),
+      !does(one, 'after') && one.handsOnMin > 0 && unattended(startMs + one.startMin * 60_000, kitchen),
   );
   return stage ? startMs + stage.startMin * 60_000 : null;
 }

@@ -1,3 +1,4 @@
+import { stageKind } from '../../makes/kinds';
 import { boilsOverAt } from '../../run/boilOver';
 import type { Moment } from '../../run/moment';
 import { rampAdvice } from '../../run/rampAdvice';
@@ -54,7 +55,7 @@ const BOIL_WATCH_MS = 8 * 60_000;
 /** What to do, what right looks like, drawn and in words, and what only looks wrong. */
 export function Steps({ moment, state }: { moment: Moment; state: MakeState }) {
   const stage = stageAt(state);
-  const params = state.parameters[stage.id] as { in?: string } | undefined;
+  const kind = stageKind(stage.kind);
   return (
     <div className="mt-4 items-start gap-6 tab:grid tab:grid-cols-[minmax(0,1fr)_15.5rem]">
       <div>
@@ -74,7 +75,11 @@ export function Steps({ moment, state }: { moment: Moment; state: MakeState }) {
         </p>
       </div>
       <div className="mx-auto mt-4 max-w-[19rem] tab:mx-0 tab:mt-0">
-        <StagePicture kind={stage.kind} how={params?.in} says={`Right: ${moment.right}`} />
+        <StagePicture
+          picture={kind.picture(state.parameters[stage.id])}
+          overFire={kind.does.includes('over-fire')}
+          says={`Right: ${moment.right}`}
+        />
       </div>
     </div>
   );

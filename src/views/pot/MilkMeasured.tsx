@@ -1,4 +1,5 @@
 import { BOUNDS } from '../../core/faults/bounds';
+import { takes } from '../../makes/asked';
 import { scaledBy } from '../../plan/larger';
 import type { NewEvent } from '../../run/events';
 import { type MakeState, stageAt } from '../../run/state';
@@ -9,7 +10,7 @@ import { AmountSheet } from './AmountSheet';
 /** While the milk is measured: another amount than planned moves every dose and time after it. */
 export function MilkMeasured({ state, note }: { state: MakeState; note(event: NewEvent): Promise<boolean> }) {
   const format = useFormat();
-  if (stageAt(state).kind !== 'measure' || state.pausedAt !== null) return null;
+  if (!takes(stageAt(state), state.parameters, 'milk') || state.pausedAt !== null) return null;
   const planned = state.plan.brief.milk.litres ?? 1;
   return (
     <AmountSheet

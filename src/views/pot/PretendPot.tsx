@@ -1,7 +1,9 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { toast } from 'sonner';
 import { z } from 'zod';
-import { acidGiven, type MakeState, stageAt } from '../../run/state';
+import { does, takes } from '../../makes/asked';
+import type { DoseId } from '../../makes/grammar';
+import { acidGiven, type MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
@@ -24,18 +26,17 @@ const HOB = [
 ] as const;
 const HASTE_MIN = [1, 5, 60] as const;
 
-/** Stages from which on what is weighed is the curd. */
-const CURD_FROM = ['drain', 'slab', 'press', 'salt', 'shape', 'store'];
-
 /** What the make's own log tells the pretend pot: what has gone in, and what is on the scale. */
 function happened(state: MakeState) {
-  const done = (kind: string) => state.plan.stages.slice(0, state.index).some((stage) => stage.kind === kind);
+  const { stages } = state.plan;
+  const wentIn = (what: DoseId) =>
+    stages.slice(0, state.index).some((stage) => takes(stage, state.parameters, what));
+  const curd = stages.slice(0, state.index + 1).some((stage) => does(stage, 'holds-curd'));
   return {
-    culture: done('add-culture'),
-    coagulant: done('add-coagulant'),
-    acidGrams: done('add-acid') && acidGiven(state) === 0 ? plannedAcid(state) : acidGiven(state),
-    scale:
-      CURD_FROM.includes(stageAt(state).kind) || CURD_FROM.some(done) ? ('curd' as const) : ('pot' as const),
+    culture: wentIn('culture'),
+    coagulant: wentIn('coagulant'),
+    acidGrams: wentIn('acid') && acidGiven(state) === 0 ? plannedAcid(state) : acidGiven(state),
+    scale: curd ? ('curd' as const) : ('pot' as const),
   };
 }
 const plannedAcid = (state: MakeState) => state.plan.doses.find((dose) => dose.id === 'acid')?.grams ?? 0;

@@ -1,4 +1,5 @@
 import { useEffect, useRef } from 'react';
+import { goalOf } from '../../makes/asked';
 import { acidAdvice } from '../../run/acidAdvice';
 import { rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stageAt } from '../../run/state';
@@ -14,7 +15,7 @@ export function useAdviceLog(id: string, state: MakeState) {
   const format = useFormat();
   const stage = stageAt(state);
   const ramp = rampAdvice(state);
-  const acid = stage.kind === 'add-acid' ? acidAdvice(state) : null;
+  const acid = goalOf(stage, state.parameters)?.is === 'clear-whey' ? acidAdvice(state) : null;
   let about = '';
   let text = '';
   if (ramp && ramp.kind !== 'no-reading' && ramp.kind !== 'one-reading') {

@@ -5,6 +5,7 @@ import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
 import { warmC } from '../bounds';
 import { outOfOrder } from '../order';
+import { eachRound } from '../shared';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
 
@@ -22,6 +23,9 @@ export const acidify = kindOf<AcidifyParams>({
   kind: 'acidify',
   params: z.strictObject({ toPH: boundedBy(4.4, 6.2), atC: warmC() }),
   endedBy: 'pH',
+  goal: ({ toPH }) => ({ is: 'pH', pH: toPH }),
+  uses: () => ['pot'],
+  hands: (_params, span) => eachRound(span, LOOK.everyH * 60, LOOK.min),
   toleranceC: [4, 3],
   predict: (world, { toPH, atC }, pot) => {
     const { ferment } = pot;

@@ -12,6 +12,9 @@ export const addAcid = kindOf<{ cold: boolean }>({
   kind: 'add-acid',
   params: z.strictObject({ cold: z.boolean().default(false) }) as unknown as z.ZodType<{ cold: boolean }>,
   endedBy: 'whey',
+  takes: () => ['acid'],
+  goal: ({ cold }) => (cold ? null : { is: 'clear-whey' }),
+  uses: () => ['pot'],
   toleranceC: [6, 4],
   predict: (world, { cold }, pot) => {
     const before = pot.tempC;

@@ -9,6 +9,8 @@ export const addCalcium = kindOf<Record<string, never>>({
   kind: 'add-calcium',
   params: z.strictObject({}),
   endedBy: 'done',
+  takes: () => ['calcium'],
+  uses: () => ['pot'],
   toleranceC: null,
   predict: (_world, _params, pot) => {
     pot.calciumMmolPerLitre = CALCIUM_DIHYDRATE_MMOL_PER_L;

@@ -13,6 +13,9 @@ export const addCoagulant = kindOf<Record<string, never>>({
   kind: 'add-coagulant',
   params: z.strictObject({}),
   endedBy: 'done',
+  takes: () => ['coagulant'],
+  uses: () => ['pot'],
+  kit: () => [{ what: 'a small bowl to float', why: 'it stops turning when the milk flocculates' }],
   toleranceC: [2, 2],
   predict: (world, _params, pot) => {
     const { coagulant } = world;

@@ -12,6 +12,8 @@ export const addCulture = kindOf<Record<string, never>>({
   kind: 'add-culture',
   params: z.strictObject({}),
   endedBy: 'done',
+  takes: () => ['culture'],
+  uses: () => ['pot'],
   toleranceC: [3, 3],
   predict: (world, _params, pot) => {
     const span = resting(world, pot, MINUTES, MINUTES);

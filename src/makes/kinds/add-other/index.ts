@@ -9,6 +9,8 @@ export const addOther = kindOf<{ what: 'cream' | 'lipase' }>({
   kind: 'add-other',
   params: z.strictObject({ what: z.enum(['cream', 'lipase']) }),
   endedBy: 'done',
+  takes: ({ what }) => [what],
+  uses: () => ['pot'],
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: ({ what }, { doses }) =>

@@ -6,11 +6,14 @@ import { BRINE_SHAPES, type BrineShape, brineHours } from '../../../core/salt/di
 import { kindOf } from '../../grammar';
 import { cm, coolC, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
+import { inThree, WAITS } from '../shared';
 import { along } from '../spans';
 
 /** Hands on for lowering, turning and lifting, min. Common practice. */
 const HANDS_ON = 10;
 const MOST_HOURS = 24 * 14;
+/** Brine kept this cold stands in a fridge, °C. */
+const COLD_BRINE_C = 8;
 
 export interface BrineParams {
   pctWw: number;
@@ -38,6 +41,18 @@ export const brine = kindOf<BrineParams>({
     atC: coolC().default(12),
   }) as unknown as z.ZodType<BrineParams>,
   endedBy: 'time',
+  does: ['brines'],
+  takes: () => ['brine-salt'],
+  saltedBefore: ({ startShare }) => startShare,
+  uses: ({ atC }) => (atC <= COLD_BRINE_C ? ['fridge'] : []),
+  slack: () => WAITS,
+  hands: (_params, { durationMin }) => inThree(durationMin, HANDS_ON),
+  kit: (_params, { format, yieldKg, waterLitres }) => [
+    {
+      what: `a tub for ${format.litres((waterLitres('brine-salt') + yieldKg) * 1.15)} of brine and cheese`,
+      why: 'glass, steel or food plastic',
+    },
+  ],
   toleranceC: [4, 4],
   predict: (world, p, pot) => {
     const curd = curdOf(world, pot);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo } from '../bounds';
+import { WAITS } from '../shared';
 
 /** Minutes of wrapping; common practice. */
 const HANDS_ON = 2;
@@ -12,6 +13,8 @@ export const chill = kindOf<{ minutes: number }>({
   kind: 'chill',
   params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
+  uses: () => ['fridge'],
+  slack: () => WAITS,
   toleranceC: [3, 4],
   predict: (_world, { minutes }, pot) => {
     pot.ferment = null;

@@ -22,6 +22,8 @@ export const cook = kindOf<CookParams>({
     stirred: z.boolean().default(true),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
+  does: ['ramps', 'over-fire', 'cooks-curd'],
+  uses: () => ['pot', 'ring'],
   toleranceC: [2, 2],
   predict: (world, { toC, overMin, stirred }, pot) => {
     const started = pot.tempC;

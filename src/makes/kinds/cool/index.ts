@@ -10,6 +10,11 @@ export const cool = kindOf<{ toC: number }>({
   kind: 'cool',
   params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
+  does: ['cools-milk'],
+  uses: () => ['pot'],
+  kit: (_params, { tapSays }) => [
+    { what: 'a sink of cold water, or ice', why: `to bring the milk down${tapSays}` },
+  ],
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => cooling(world, pot, toC, ATTENDED),
   words: ({ toC }, { format }) => ({

@@ -19,6 +19,9 @@ export const cut = kindOf<CutParams>({
     slabs: z.boolean().optional(),
   }) as z.ZodType<CutParams>,
   endedBy: 'done',
+  does: ['cuts'],
+  uses: ({ slabs }) => (slabs ? [] : ['pot']),
+  kit: () => [{ what: 'a long knife', why: 'for straight cuts to the base' }],
   toleranceC: [4, 3],
   predict: (_world, { mm, slabs }, pot) => {
     if (!slabs) pot.work.cutMm = mm;

@@ -3,8 +3,10 @@ import { bagAfter, bagHours } from '../../../core/curd/bag';
 import { drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf, type PotState, type World } from '../../grammar';
+import { FIXED, type KitAbout, type KitItem } from '../../traits';
 import { LONG_MIN, someMinutesTo } from '../bounds';
 import { outOfOrder } from '../order';
+import { COLANDER, WAITS } from '../shared';
 import { curdResting, kept } from '../spans';
 import { WORDS } from './words';
 
@@ -61,6 +63,20 @@ function inBag(world: World, pot: PotState, params: DrainParams): number {
   return hours * 60;
 }
 
+const CLOTH: KitItem = { what: 'a boiled cloth', why: 'wetted, so that nothing sticks' };
+/** What has to stand ready to drain in each way. */
+const KIT: Record<DrainParams['in'], (about: KitAbout) => readonly KitItem[]> = {
+  cloth: () => [CLOTH, COLANDER],
+  bag: () => [CLOTH],
+  colander: () => [COLANDER],
+  basket: ({ format, looseLitres, mouldSays }) => [
+    {
+      what: `straight-sided baskets for ${format.litres(looseLitres)}`,
+      why: `tapered ones break it when it is turned${mouldSays(true)}`,
+    },
+  ],
+};
+
 export const drain = kindOf<DrainParams>({
   kind: 'drain',
   params: z
@@ -75,6 +91,14 @@ export const drain = kindOf<DrainParams>({
       'give toMoisturePct, minutes or hours, one of the three',
     ) as unknown as z.ZodType<DrainParams>,
   endedBy: 'time',
+  does: ['drains', 'holds-curd'],
+  pad: 'weight',
+  goal: ({ in: where, toMoisturePct }) =>
+    where === 'bag' && toMoisturePct !== undefined ? { is: 'bag-moisture', percent: toMoisturePct } : null,
+  uses: ({ in: where }) => (where === 'basket' ? ['mould'] : []),
+  slack: ({ in: where }) => (where === 'bag' || where === 'basket' ? WAITS : FIXED),
+  picture: ({ in: where }) => `drain-${where}`,
+  kit: ({ in: where }, about) => KIT[where](about),
   toleranceC: null,
   predict: (world, params, pot) => {
     pot.wheyPH ??= pot.pH;

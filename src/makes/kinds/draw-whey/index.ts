@@ -10,6 +10,7 @@ export const drawWhey = kindOf<Record<string, never>>({
   kind: 'draw-whey',
   params: z.strictObject({}),
   endedBy: 'done',
+  uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (_world, _params, pot) => {
     pot.wheyPH ??= pot.pH;

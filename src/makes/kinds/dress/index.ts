@@ -51,6 +51,7 @@ export const dress = kindOf<{ what: What }>({
     what: What;
   }>,
   endedBy: 'done',
+  takes: ({ what }) => (what === 'mint' ? [] : ['cream']),
   toleranceC: null,
   predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
   words: ({ what }, { doses }) => WORDS[what](doses.cream?.text ?? 'the cream'),

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { coolC } from '../bounds';
+import { DAY_MIN, eachRound, WAITS } from '../shared';
 import { along } from '../spans';
 
 export interface HangParams {
@@ -11,18 +12,26 @@ export interface HangParams {
 
 /** Minutes a day of looking and wiping; common practice. */
 const PER_DAY = 2;
+/** Tying and hanging up, min. Common practice. */
+const SETS_UP_MIN = 10;
 
 export const hang = kindOf<HangParams>({
   kind: 'hang',
   params: z.strictObject({ days: boundedBy(0.1, 60, 'days'), atC: coolC() }),
   endedBy: 'time',
+  slack: () => WAITS,
+  hands: ({ days }, span) => [
+    [0, SETS_UP_MIN],
+    ...eachRound(span, DAY_MIN, PER_DAY).slice(0, Math.floor(days)),
+  ],
+  kit: () => [{ what: 'string, a rod, a drip tray', why: 'no two may touch' }],
   toleranceC: [3, 3],
   predict: (_world, { days, atC }, pot) => {
     const started = pot.tempC;
     return along(
       pot,
       days * 1440,
-      10 + days * PER_DAY,
+      SETS_UP_MIN + days * PER_DAY,
       (m) => atC + (started - atC) * Math.exp(-m / 120),
       atC,
     );

@@ -8,6 +8,7 @@ export const heal = kindOf<{ minutes: number }>({
   kind: 'heal',
   params: z.strictObject({ minutes: minutesTo(240) }),
   endedBy: 'time',
+  uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, SET_LOSS),
   words: ({ minutes }, { format }) => ({

@@ -44,6 +44,7 @@ export const hold = kindOf<HoldParams>({
     as: z.enum(['rest', 'stir']).default('rest'),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
+  uses: () => ['pot'],
   toleranceC: [12, 4],
   toleranceFor: ({ as }) => (as === 'stir' ? [2, 2] : [12, 4]),
   predict: (world, { minutes, as }, pot) => {

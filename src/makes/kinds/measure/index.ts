@@ -32,6 +32,8 @@ export const measure = kindOf<Record<string, never>>({
   kind: 'measure',
   params: z.strictObject({}),
   endedBy: 'done',
+  takes: () => ['milk'],
+  uses: () => ['pot'],
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: (_params, telling) => {

@@ -25,6 +25,11 @@ export const poach = kindOf<PoachParams>({
     spiced: z.boolean().default(false),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',
+  does: ['near-boil', 'over-fire'],
+  uses: () => ['pot', 'ring'],
+  kit: (_params, { format, wheyLitres }) => [
+    { what: `a pot for ${format.litres(wheyLitres * 1.3)}`, why: 'whey boils over without warning' },
+  ],
   toleranceC: [5, 5],
   predict: (world, { toC, minutes }, pot) => {
     const started = pot.tempC;

@@ -3,6 +3,7 @@ import { kPaHoursOf, roundAreaM2, selfWeightKPa, standingAreaM2, weightKg } from
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { cm } from '../bounds';
+import { eachRound } from '../shared';
 import { curdResting } from '../spans';
 
 /** Minutes of wrapping and loading, and of each turn; common practice. */
@@ -29,6 +30,20 @@ export const press = kindOf<PressParams>({
     turns: boundedBy(0, 60).default(1),
   }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
+  does: ['presses', 'holds-curd'],
+  pad: 'weight',
+  rounds: ({ turns }) => ({ what: 'turn', count: turns, everyMin: null, atOnce: false }),
+  uses: ({ by }) => (by === 'screw' ? ['press', 'mould'] : ['mould']),
+  hands: ({ turns }, span) => [
+    [0, HANDS_ON],
+    ...eachRound(span, span.durationMin / (turns + 1), PER_TURN).slice(0, turns),
+  ],
+  kit: ({ by }, about) => [
+    {
+      what: `a mould or hoop for ${about.format.litres(about.looseLitres)}, ${by === 'self' ? 'straight-sided' : by === 'screw' ? 'and a press' : 'a board and weights'}`,
+      why: `the loose curd must fit in${about.mouldSays(false)}${by === 'screw' && about.lacksPress ? '; a press you have not: choose the board, or press longer' : ''}`,
+    },
+  ],
   toleranceC: null,
   predict: (world, { kPa, hours, by, heightCm, turns }, pot) => {
     // From here the press decides the moisture, not the cloth before it.

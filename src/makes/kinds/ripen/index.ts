@@ -2,12 +2,17 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo } from '../bounds';
 import { SET_LOSS } from '../clot';
+import { TOWEL, WAITS } from '../shared';
 import { resting } from '../spans';
 
 export const ripen = kindOf<{ minutes: number }>({
   kind: 'ripen',
   params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
+  does: ['ripens'],
+  uses: () => ['pot'],
+  slack: () => WAITS,
+  kit: () => [TOWEL],
   toleranceC: [3, 2],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 1, SET_LOSS),
   words: ({ minutes }, { format }) => ({

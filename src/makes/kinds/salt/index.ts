@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import type { HandsWindow } from '../../traits';
+import { DAY_MIN } from '../shared';
 import { along, curdResting } from '../spans';
 
 /** Minutes; common practice. */
@@ -26,6 +28,22 @@ export const salt = kindOf<SaltParams>({
     days: boundedBy(0, 60, 'days').default(0),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
+  does: ['holds-curd'],
+  takes: () => ['salt'],
+  goal: ({ percent }) => ({ is: 'salt', percent }),
+  pad: 'weight',
+  rounds: ({ days }) => (days > 0 ? { what: 'salt', count: days, everyMin: DAY_MIN, atOnce: true } : null),
+  uses: ({ days }) => (days > 0 ? ['fridge'] : []),
+  hands: ({ days, goes }, span) =>
+    days > 0
+      ? Array.from(
+          { length: Math.ceil(days) },
+          (_, day): HandsWindow => [day * DAY_MIN, day * DAY_MIN + PER_DAY],
+        )
+      : Array.from(
+          { length: goes },
+          (_, go): HandsWindow => [go * BETWEEN_MIN, Math.min(span.durationMin, go * BETWEEN_MIN + MINUTES)],
+        ),
   toleranceC: null,
   predict: (world, { goes, days }, pot) => {
     pot.ferment = null;

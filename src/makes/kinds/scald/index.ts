@@ -10,6 +10,8 @@ export const scald = kindOf<{ toC: number }>({
   kind: 'scald',
   params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
+  does: ['heats-milk', 'scalds', 'near-boil', 'ramps', 'over-fire'],
+  uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
   words: ({ toC }, { format, carryOverC }) => ({

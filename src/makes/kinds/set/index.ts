@@ -5,8 +5,10 @@ import { Infeasible } from '../../../core/faults/fault';
 import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
+import { FIXED } from '../../traits';
 import { cutMin, SET_LOSS } from '../clot';
 import { outOfOrder } from '../order';
+import { TOWEL, WAITS } from '../shared';
 import { souringStepH } from '../souring';
 import { along } from '../spans';
 
@@ -14,6 +16,8 @@ import { along } from '../spans';
 const LONGEST_H = 48;
 /** Curd set by a coagulant is no longer waited for after this, min. */
 const LONGEST_CLOT_MIN = 12 * 60;
+/** A set longer than this is warned about, min. Common practice. */
+const SLOW_SET_MIN = 120;
 
 export interface SetParams {
   /** A lactic set is over at this pH; one by coagulant at its clean break. */
@@ -79,6 +83,11 @@ export const set = kindOf<SetParams>({
     wrap: z.enum(WRAPS).default('towel'),
   }) as unknown as z.ZodType<SetParams>,
   endedBy: 'test',
+  does: ['sets'],
+  goal: ({ toPH }) => (toPH === undefined ? { is: 'clean-break' } : { is: 'pH', pH: toPH }),
+  uses: () => ['pot'],
+  slack: ({ toPH }) => (toPH === undefined ? FIXED : WAITS),
+  kit: () => [TOWEL],
   toleranceC: [4, 3],
   predict: (world, { toPH, wrap }, pot) =>
     toPH === undefined ? byClot(world, pot) : byPH(world, pot, toPH, wrap),
@@ -109,5 +118,9 @@ export const set = kindOf<SetParams>({
           normal: 'Cracks in the cake, and curd lower than the whey.',
           done: 'Set',
         },
-  cautions: ({ toPH }) => (toPH === undefined ? ['gas-off'] : ['warm-sour', 'gas-off']),
+  cautions: ({ toPH }, { wantedSetMin }) => [
+    ...(toPH === undefined ? [] : (['warm-sour'] as const)),
+    'gas-off',
+    ...(wantedSetMin > SLOW_SET_MIN ? (['slow-set'] as const) : []),
+  ],
 });

@@ -7,6 +7,7 @@ export const settle = kindOf<{ minutes: number }>({
   kind: 'settle',
   params: z.strictObject({ minutes: minutesTo(480) }),
   endedBy: 'time',
+  uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0),
   words: ({ minutes }, { format }) => ({

@@ -33,6 +33,8 @@ export interface ShapeParams {
 /** Minutes a piece takes one pair of hands; common practice. */
 const PER_PIECE = 2;
 const COLD_C = 8;
+/** Cold water to set a shape in, L for each kg. Common practice. */
+const COLD_WATER_PER_KG = 4;
 
 export const shape = kindOf<ShapeParams>({
   kind: 'shape',
@@ -42,6 +44,13 @@ export const shape = kindOf<ShapeParams>({
     coldMin: minutesTo(LONG_MIN),
   }),
   endedBy: 'time',
+  does: ['holds-curd'],
+  kit: (_params, { format, yieldKg }) => [
+    {
+      what: `${format.litres(yieldKg * COLD_WATER_PER_KG)} of cold water and ice`,
+      why: 'the cold sets the shape',
+    },
+  ],
   toleranceC: null,
   predict: (world, { pieceKg, coldMin }, pot) => {
     const hands = PER_PIECE * (curdOf(world, pot).kg / pieceKg);

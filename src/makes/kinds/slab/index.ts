@@ -4,6 +4,7 @@ import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { someMinutesTo, warmC } from '../bounds';
+import { COLANDER, eachRound } from '../shared';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
 
@@ -47,6 +48,12 @@ export const slab = kindOf<SlabParams>({
     toPH: boundedBy(4.8, 6.6).optional(),
   }) as unknown as z.ZodType<SlabParams>,
   endedBy: 'time',
+  does: ['holds-curd'],
+  rounds: ({ turns, everyMin }) => ({ what: 'turn', count: turns, everyMin, atOnce: false }),
+  goal: ({ toPH }) => (toPH === undefined ? null : { is: 'pH', pH: toPH }),
+  uses: () => ['pot'],
+  hands: ({ everyMin }, span) => eachRound(span, everyMin, PER_TURN),
+  kit: () => [COLANDER],
   toleranceC: [4, 3],
   predict: (world, { turns, everyMin, atC, toPH }, pot) => {
     const least = turns * everyMin;

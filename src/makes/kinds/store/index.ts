@@ -9,6 +9,8 @@ export const store = kindOf<Record<string, never>>({
   kind: 'store',
   params: z.strictObject({}),
   endedBy: 'done',
+  does: ['holds-curd', 'after'],
+  uses: () => ['fridge'],
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: (_params, { fridgeDays }) => ({
@@ -23,5 +25,9 @@ export const store = kindOf<Record<string, never>>({
     normal: null,
     done: 'Weigh and finish',
   }),
-  cautions: () => ['keep-cold', 'vulnerable'],
+  cautions: (_params, { coagulant }) => [
+    'keep-cold',
+    'vulnerable',
+    ...(coagulant ? (['label-coagulant'] as const) : []),
+  ],
 });

@@ -45,6 +45,14 @@ export const stretch = kindOf<StretchParams>({
     waterC: boundedBy(40, 100, '°C'),
   }),
   endedBy: 'done',
+  uses: () => ['pot', 'ring'],
+  kit: ({ by }) => [
+    {
+      what: by === 'microwave' ? 'a bowl for the microwave' : 'a wide pot for hot whey or water',
+      why: 'for the stretch',
+    },
+    { what: 'two pairs of gloves', why: 'cotton under rubber' },
+  ],
   toleranceC: [3, 3],
   predict: (world, { by, waterC }, pot) => {
     const way = STRETCH_WAYS[by];

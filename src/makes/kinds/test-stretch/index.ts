@@ -10,6 +10,8 @@ export const testStretch = kindOf<Record<string, never>>({
   kind: 'test-stretch',
   params: z.strictObject({}),
   endedBy: 'test',
+  goal: () => ({ is: 'stretch-test' }),
+  uses: () => ['pot'],
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: (_params, { format }) => ({

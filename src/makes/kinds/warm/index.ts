@@ -10,6 +10,8 @@ export const warm = kindOf<{ toC: number }>({
   kind: 'warm',
   params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
+  does: ['heats-milk', 'ramps', 'over-fire'],
+  uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
   words: ({ toC }, { format, carryOverC }) => ({

@@ -1,0 +1,104 @@
+import type { Format } from '../core/units/format';
+import type { DoseId, Span } from './terms';
+
+/**
+ * What a stage does, for whoever has to know: nobody outside asks for a kind by its name. A kind says which of these it
+ * does; none by default.
+ */
+export type Doing =
+  /** The milk, or the whey it is made of, is brought to a temperature on the heat. */
+  | 'heats-milk'
+  /** Hot enough to count as the milk's own scalding. */
+  | 'scalds'
+  /** So near the boil that the pot may climb over its rim. */
+  | 'near-boil'
+  /** A pot stands on its heat until it has reached a temperature. */
+  | 'ramps'
+  /** There is a fire, or boiling water, under it. */
+  | 'over-fire'
+  | 'cooks-curd'
+  | 'cools-milk'
+  | 'ripens'
+  | 'sets'
+  | 'cuts'
+  | 'drains'
+  | 'presses'
+  | 'brines'
+  /** From here on what is weighed is the curd. */
+  | 'holds-curd'
+  /** Comes after the cheese is made, whenever somebody has a moment. */
+  | 'after';
+
+/** What ends a stage, where more than the clock or a thermometer decides it. */
+export type Goal =
+  | { is: 'clear-whey' }
+  | { is: 'clean-break' }
+  | { is: 'pH'; pH: number }
+  | { is: 'bag-moisture'; percent: number }
+  | { is: 'stretch-test' }
+  | { is: 'salt'; percent: number };
+
+/** What comes round again in a stage: so many turns, or saltings, each so many minutes after the last; null shares the time out. */
+export interface Round {
+  what: 'turn' | 'salt';
+  count: number;
+  everyMin: number | null;
+  /** Whether the first comes as the stage begins. */
+  atOnce: boolean;
+}
+
+/** What a stage takes up while it lasts. */
+export const RESOURCES = ['pot', 'ring', 'mould', 'press', 'fridge'] as const;
+export type Resource = (typeof RESOURCES)[number];
+
+/** When somebody must be there, minutes within the stage. */
+export type HandsWindow = [fromMin: number, toMin: number];
+
+/** How much shorter and longer than likely a stage may be and still come out right, as shares of it. */
+export type Slack = readonly [least: number, most: number];
+
+/** Nothing shorter, nothing longer. */
+export const FIXED: Slack = [1, 1];
+
+/** One thing that has to stand ready, and what for. */
+export interface KitItem {
+  what: string;
+  why: string;
+}
+
+/** What the list of things that have to stand ready may lean on. */
+export interface KitAbout {
+  format: Format;
+  yieldKg: number;
+  wheyLitres: number;
+  /** Water of a dose, L; nought where there is no such dose. */
+  waterLitres(dose: DoseId): number;
+  /** Room that loose curd of this batch takes up in its moulds, L. */
+  looseLitres: number;
+  /** Which of the kitchen's moulds hold that; '' where none are listed. */
+  mouldSays(straight: boolean): string;
+  /** What the kitchen's tap can do; '' where nobody has measured it. */
+  tapSays: string;
+  /** Whether the kitchen has said what it presses with, and it is no press. */
+  lacksPress: boolean;
+}
+
+/** What a kind may say of itself beyond its time and its words; each has a default. */
+export interface Traits<P> {
+  does: readonly Doing[];
+  /** What goes into the batch here, milk or a plan's doses. Nothing. */
+  takes(params: P): readonly (DoseId | 'milk')[];
+  /** Share of the cheese's salt that has to be in it when the stage begins; null where the stage salts nothing more. */
+  saltedBefore(params: P): number | null;
+  goal(params: P): Goal | null;
+  rounds(params: P): Round | null;
+  /** Which reading the pad asks for first. Temperature. */
+  pad: 'temperature' | 'weight';
+  kit(params: P, about: KitAbout): readonly KitItem[];
+  uses(params: P): readonly Resource[];
+  /** At its beginning. */
+  hands(params: P, span: Span): readonly HandsWindow[];
+  slack(params: P): Slack;
+  /** The drawing of what right looks like; that of its name. */
+  picture(params: P): string;
+}
