@@ -3,6 +3,9 @@ import { METHODS } from './register';
 
 export { METHODS };
 
+/** What a newcomer begins with: any milk, an acid and a pan will do. */
+export const FIRST_METHOD = METHODS[0] as Method;
+
 let own: readonly Method[] = [];
 
 /** Hands in the makes a maker wrote; they have passed the schema of a method file. A register, so that plans find them by id. */

@@ -3,6 +3,7 @@ import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/groups';
 import { BAG_NAMES, type BagName } from '../core/curd/bag';
 import { CURD_STYLE_NAMES } from '../core/curd/styles';
 import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
+import { SPECIES } from '../core/milk/species';
 import { STAGE_ID } from './grammar';
 import { KIND_NAMES } from './kinds';
 
@@ -15,6 +16,7 @@ const stageId = keyText(STAGE_ID, 60, NAMED);
 export const MOST_TITLE = 100;
 const reason = z.string().max(2000);
 /** An option's number may be anything a maker counts, weighs or measures. */
+const heat = boundedBy(0, 100, '°C');
 const counted = boundedBy(-1000, 100_000);
 
 const numberOptionSchema = z.strictObject({
@@ -107,6 +109,8 @@ export const methodShape = z.strictObject({
   of: z.enum(['milk', 'whey']),
   /** What the milk has where nobody says, beyond its species. */
   usual: z.strictObject({
+    /** Whose milk it is at home in; cow's where left out. */
+    species: z.enum(SPECIES).optional(),
     fatPct: bounded('fatPct').optional(),
     creamPerLitre: boundedBy(0.001, 2, 'L').optional(),
   }),
@@ -114,6 +118,17 @@ export const methodShape = z.strictObject({
   cream: z.enum(['milk', 'dressing']).nullable(),
   /** The pH the acid goes to: where hot milk turns at the option `setC`, or a pH. */
   acid: z.union([z.literal('turns'), numberOrOption('acid')]).nullable(),
+  /**
+   * Where it lies on the line of heat against acid: what it is called there, and which makes lie beyond its borders. Only
+   * for makes whose acid goes to where hot milk turns.
+   */
+  heatLine: z
+    .strictObject({
+      label: oneLine(40),
+      cooler: z.strictObject({ method: stageId, belowC: heat }).optional(),
+      hotter: z.strictObject({ method: stageId, fromC: heat }).optional(),
+    })
+    .optional(),
   /** The culture, as a share of what its label says and, for a liquid or a saved one, as % of the milk. */
   culture: z
     .strictObject({ labelShare: numberOrOption('culture'), percent: boundedBy(0.01, 20, '%') })

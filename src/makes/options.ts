@@ -169,3 +169,6 @@ export const pressedBy = (ownWeight: string): ChoiceOption =>
 
 export const keptInBrine = (): MethodOption =>
   yesNo('Kept in its brine', true, 'In 10 % or more it keeps a month.');
+
+/** Where pot cheese ends and ricotta begins, °C. Common practice. */
+export const RICOTTA_FROM_C = 80;

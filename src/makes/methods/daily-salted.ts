@@ -15,7 +15,7 @@ export const dailySalted: Method = {
     'A white cheese of the Levant from sheep’s, goat’s or cow’s milk: pressed in turns, then either salted and pressed every day for a week, or poached with a bag of spices and kept in brine. Soak it before sweet use.',
   style: 'daily-salted',
   of: 'milk',
-  usual: {},
+  usual: { species: 'sheep' },
   cream: null,
   acid: null,
   culture: null,

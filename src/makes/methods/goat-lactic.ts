@@ -12,7 +12,7 @@ export const goatLactic: Method = {
     'A culture and a night do the work, a trace of coagulant holds it together. Ladled into a bag, salted by weight, rolled when it has chilled. From goat’s milk it is white and chalky, from cow’s milk gentler.',
   style: 'goat-lactic',
   of: 'milk',
-  usual: {},
+  usual: { species: 'goat' },
   cream: 'milk',
   acid: null,
   culture: { labelShare: 1, percent: 1.5 },

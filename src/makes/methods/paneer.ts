@@ -14,6 +14,7 @@ export const paneer: Method = {
   usual: {},
   cream: null,
   acid: 'turns',
+  heatLine: { label: 'paneer, pressed' },
   culture: null,
   coagulant: null,
   drain: { wetPct: 76, floorPct: 60, tauMin: 30 },

@@ -1,4 +1,5 @@
 import type { Method } from '../method';
+import { RICOTTA_FROM_C } from '../options';
 
 export const warmAcidPotCheese: Method = {
   format: 'plump-pail/method',
@@ -14,6 +15,7 @@ export const warmAcidPotCheese: Method = {
   usual: {},
   cream: 'dressing',
   acid: 'turns',
+  heatLine: { label: 'pot cheese', hotter: { method: 'whole-milk-ricotta', fromC: RICOTTA_FROM_C } },
   culture: null,
   coagulant: null,
   drain: { wetPct: 82, floorPct: 61, tauMin: 56 },

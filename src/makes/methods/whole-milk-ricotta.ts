@@ -1,4 +1,5 @@
 import type { Method } from '../method';
+import { RICOTTA_FROM_C } from '../options';
 
 export const wholeMilkRicotta: Method = {
   format: 'plump-pail/method',
@@ -14,6 +15,7 @@ export const wholeMilkRicotta: Method = {
   usual: {},
   cream: 'milk',
   acid: 'turns',
+  heatLine: { label: 'ricotta', cooler: { method: 'warm-acid-pot-cheese', belowC: RICOTTA_FROM_C } },
   culture: null,
   coagulant: null,
   drain: { wetPct: 84, floorPct: 66, tauMin: 39 },

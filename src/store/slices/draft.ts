@@ -3,6 +3,7 @@ import type { AcidKind } from '../../core/acid/acids';
 import type { CoagulantForm } from '../../core/coagulant/strength';
 import type { Species, Treatment } from '../../core/milk/species';
 import type { GoodKind } from '../../files/shelf';
+import { FIRST_METHOD } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 
 /**
@@ -81,7 +82,7 @@ export interface Draft {
 const at = (value: number | null): FieldValue => ({ value, text: null });
 
 export const FIRST_DRAFT: Draft = {
-  method: 'whole-milk-ricotta',
+  method: FIRST_METHOD.id,
   milkId: null,
   poured: [],
   potId: null,

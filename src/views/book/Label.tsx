@@ -1,7 +1,7 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
-import { methodById } from '../../makes';
+import { FIRST_METHOD, METHODS, methodById } from '../../makes';
 import { tellingOf, wheyCooked } from '../../plan/telling';
 import { lotsOf } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
@@ -47,10 +47,11 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
     ...(spiced ? ['mahleb (cherry stone)', 'mastic (pistachio family)'] : []),
   ];
   const lots = lotsOf(state);
+  const secondCooking = METHODS.find((one) => one.of === 'whey') ?? FIRST_METHOD;
   const takeWhey = () => {
     const at = (value: number) => ({ value: Math.round(value * 100) / 100, text: null });
     dispatch(
-      draftChanged({ method: 'whey-ricotta', by: 'litres', milkId: null, species: brief.milk.species }),
+      draftChanged({ method: secondCooking.id, by: 'litres', milkId: null, species: brief.milk.species }),
     );
     dispatch(
       fieldsSet({

@@ -1,4 +1,5 @@
 import { Link, Navigate } from 'react-router';
+import { FIRST_METHOD } from '../../makes';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
 import { selectMakes, useAppSelector } from '../../store/store';
@@ -10,7 +11,7 @@ const SHOP_MILK: Planned = (() => {
     {
       format: 'plump-pail/brief',
       version: 1,
-      method: 'whole-milk-ricotta',
+      method: FIRST_METHOD.id,
       milk: { species: 'cow', litres: 4 },
     },
     { spread: false },

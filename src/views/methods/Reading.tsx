@@ -12,7 +12,6 @@ import { Cautions } from '../../ui/parts/Cautions';
 import { hoursText } from '../common/times';
 
 const LITRES = 8;
-const SPECIES: Record<string, 'goat' | 'sheep'> = { 'goat-lactic': 'goat', 'daily-salted': 'sheep' };
 
 /** Eight litres of a make's usual milk, planned as it comes. */
 export function usualPlan(method: Method): ReturnType<typeof planBrief> {
@@ -21,7 +20,7 @@ export function usualPlan(method: Method): ReturnType<typeof planBrief> {
       format: 'plump-pail/brief',
       version: 1,
       method: method.id,
-      milk: { species: SPECIES[method.id] ?? 'cow', litres: LITRES },
+      milk: { species: method.usual.species ?? 'cow', litres: LITRES },
     },
     { spread: false },
   );

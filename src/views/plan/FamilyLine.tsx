@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
 import { isLiquidAcid } from '../../core/acid/acids';
 import { methodById } from '../../makes';
-import { numberOption } from '../../makes/method';
+import { type Method, numberOption } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
 import { continuum } from '../../plan/continuum';
 import type { Planned } from '../../plan/plan';
@@ -10,33 +10,47 @@ import { draftChanged, optionSet } from '../../store/slices/draft';
 import { useAppDispatch } from '../../store/store';
 import { Continuum } from '../../ui/charts/Continuum';
 
-/** Where pot cheese ends and ricotta begins, °C. Common practice. */
-const RICOTTA_FROM_C = 80;
+interface Zone {
+  method: string;
+  label: string;
+  fromC: number;
+  toC: number;
+}
 
-/** The family's line of temperature against acid; pulled across its border, one make becomes the other. */
+/** A make and its neighbours along the line, from cool to hot, each as far as it goes. */
+function zonesOf(method: Method, hottestC: number): Zone[] {
+  const { cooler, hotter } = method.heatLine ?? {};
+  return [methodById(cooler?.method ?? ''), method, methodById(hotter?.method ?? '')].flatMap((one) => {
+    const range = numberOption(one, 'setC');
+    if (!one?.heatLine || !range) return [];
+    return [
+      {
+        method: one.id,
+        label: one.heatLine.label,
+        fromC: Math.max(range.min, one.heatLine.cooler?.belowC ?? range.min),
+        toC: Math.min(hottestC, range.max, one.heatLine.hotter?.fromC ?? range.max),
+      },
+    ];
+  });
+}
+
+/** The family's line of temperature against acid; pulled across a border, one make becomes the other. */
 export function FamilyLine({ planned }: { planned: Planned }) {
   const dispatch = useAppDispatch();
   const format = useFormat();
   const brief = planned.plan.brief as Resolved;
   const method = methodById(planned.plan.method);
   const all = useMemo(() => (method ? continuum(brief, method) : []), [brief, method]);
-  const pot = numberOption(methodById('warm-acid-pot-cheese'), 'setC');
   const own = numberOption(method, 'setC');
-  const ricotta = numberOption(methodById('whole-milk-ricotta'), 'setC');
-  if (!method || !own || !pot || !ricotta || !brief.acid) return null;
-  const pressed = method.id === 'paneer';
-  const hottest = all.at(-1)?.tempC ?? own.max;
-  const min = pressed ? own.min : pot.min;
-  const max = Math.min(hottest, pressed ? own.max : ricotta.max);
+  if (!method?.heatLine || !own || !brief.acid) return null;
+  const zones = zonesOf(method, all.at(-1)?.tempC ?? own.max);
+  const min = Math.min(...zones.map((zone) => zone.fromC));
+  const max = Math.max(...zones.map((zone) => zone.toC));
   const points = all.filter((point) => point.tempC >= min && point.tempC <= max);
   if (points.length === 0) return null;
   const liquid = isLiquidAcid(brief.acid.kind);
   const change = (tempC: number) => {
-    const target = pressed
-      ? method.id
-      : tempC >= RICOTTA_FROM_C
-        ? 'whole-milk-ricotta'
-        : 'warm-acid-pot-cheese';
+    const target = zones.findLast((zone) => tempC >= zone.fromC)?.method ?? method.id;
     dispatch(optionSet({ method: target, key: 'setC', field: { value: tempC, text: null } }));
     if (target !== method.id) dispatch(draftChanged({ method: target }));
   };
@@ -45,30 +59,13 @@ export function FamilyLine({ planned }: { planned: Planned }) {
       <h2 className="text-[23px]">
         Heat or acid{' '}
         <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">
-          one line from pot cheese to {pressed ? 'paneer' : 'ricotta'}: pull the knob · line: acid needed ·
-          dotted: whey protein caught
+          {zones.length > 1 && `one line from ${zones[0]?.label} to ${zones.at(-1)?.label}: `}pull the knob ·
+          line: acid needed · dotted: whey protein caught
         </span>
       </h2>
       <Continuum
         points={points}
-        zones={
-          pressed
-            ? [{ fromC: own.min, toC: Math.min(hottest, own.max), label: 'paneer, pressed', open: true }]
-            : [
-                {
-                  fromC: pot.min,
-                  toC: RICOTTA_FROM_C,
-                  label: 'pot cheese',
-                  open: method.id === 'warm-acid-pot-cheese',
-                },
-                {
-                  fromC: RICOTTA_FROM_C,
-                  toC: max,
-                  label: 'ricotta',
-                  open: method.id === 'whole-milk-ricotta',
-                },
-              ]
-        }
+        zones={zones.map((zone) => ({ ...zone, open: zone.method === method.id }))}
         tempC={Number(brief.options.setC ?? own.default)}
         min={min}
         max={max}

@@ -93,7 +93,7 @@ export function Scene({
         <Doses planned={planned} />
         <Hinges hinges={plan.hinges} />
       </div>
-      {method.acid === 'turns' && method.of === 'milk' && <FamilyLine planned={planned} />}
+      {method.heatLine && <FamilyLine planned={planned} />}
       <PlanTrack planned={planned} startMs={times.startMs} against={against} />
       <WhatIf planned={planned} against={against} />
       <Ready planned={planned} />
