@@ -1,7 +1,7 @@
 import { METHODS } from '../src/makes';
 import { basic, planned } from '../src/plan/fixtures/briefs';
-import { MODEL_VERSION } from '../src/plan/plan';
 import type { MakeEvent, NewEvent } from '../src/run/events';
+import { frozen, frozenMethod } from '../src/run/frozen';
 import { USUAL_KITCHEN } from '../src/store/slices/kitchen';
 
 const BEGIN = 1_795_680_000_000;
@@ -9,14 +9,14 @@ const MIN = 60_000;
 
 /** A make of that method in which everything that can be noted has been, up to its weighing. */
 export function fullMake(methodId: string) {
-  const { plan, parameters } = planned(basic(methodId, { litres: 6 }));
+  const whole = planned(basic(methodId, { litres: 6 }));
+  const { plan } = whole;
   const first: NewEvent = {
     type: 'started',
     name: `${methodId}, Thu`,
     milkName: 'Sallow Reach cows',
-    plan,
-    parameters,
-    modelVersion: MODEL_VERSION,
+    ...frozen(whole),
+    ...frozenMethod(plan),
     pot: { id: 'blue', name: 'the big blue pot', carryOverC: 1.5 },
     milks: [{ id: 'milk-1', name: 'Sallow Reach cows', day: '2026-11-25', litres: 6 }],
     taken: [{ goodId: 'jar', dose: 'acid', name: 'citric acid', lot: 'A 12', grams: 10 }],

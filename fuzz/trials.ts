@@ -16,8 +16,8 @@ import { alarmText } from '../src/run/alarmText';
 import { runHands } from '../src/run/clashes';
 import { runCourse } from '../src/run/course';
 import { readyAt } from '../src/run/expect';
+import { coursesIn } from '../src/run/frozen';
 import { momentOf } from '../src/run/moment';
-import { replanned } from '../src/run/replan';
 import { reviewOf } from '../src/run/review';
 import { isOver, type MakeState, stateOf } from '../src/run/state';
 import { warmSoFar } from '../src/run/warm';
@@ -70,8 +70,8 @@ function drawn(state: MakeState, id: string): void {
   warmSoFar(state, now);
   if (!isOver(state)) readyAt(state, now);
   for (const alarm of alarmsOf(id, state)) alarmText(alarm, state, format);
-  const plan = replanned(state.plan);
-  if (plan) runCourse(state, plan, now);
+  const courses = coursesIn(state);
+  if (courses) runCourse(state, courses, now);
 }
 
 /** A make's file: refused without a change, or taken in, drawn, exported and backed up equal. */

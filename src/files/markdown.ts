@@ -2,6 +2,7 @@ import { formatter, METRIC } from '../core/units/format';
 import { isoUtc } from '../core/units/wallTime';
 import { methodById } from '../makes';
 import type { Plan } from '../plan/schema';
+import { methodIn } from '../run/frozen';
 import { reviewOf } from '../run/review';
 import { lotsOf } from '../run/shelf';
 import type { MakeState } from '../run/state';
@@ -91,7 +92,7 @@ export function makeMarkdown(state: MakeState): string {
   return plain([
     `# ${quoted(state.name)}`,
     '',
-    `- Make: ${quoted(methodById(state.plan.method)?.title ?? state.plan.method)}`,
+    `- Make: ${quoted(methodIn(state)?.title ?? state.plan.method)}`,
     `- Milk: ${f.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName === '' ? '' : ` of ${quoted(state.milkName)}`}`,
     ...lotsOf(state).map((lot) => `- Of: ${quoted(lot)}`),
     `- Planned: ${f.kg(review.plannedKg.likely)}`,

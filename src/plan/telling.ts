@@ -5,6 +5,7 @@ import type { Format } from '../core/units/format';
 import { methodById } from '../makes';
 import { does } from '../makes/asked';
 import type { Telling } from '../makes/grammar';
+import type { Method } from '../makes/method';
 import type { Dose, Plan } from './schema';
 
 /** An amount of acid as the maker measures it: grams of a solid, millilitres of a liquid. */
@@ -20,10 +21,16 @@ export const doseText = (dose: Dose, format: Format): string =>
 
 /**
  * What stage words lean on, from a finished plan alone, so that a running make can speak without planning again.
- * `carryOverC` is how far this very pot climbs after the heat is off, where that is known.
+ * `carryOverC` is how far this very pot climbs after the heat is off, where that is known; `method` the plan's own, where it was frozen with it.
  */
-export function tellingOf(plan: Plan, format: Format, carryOverC?: number): Telling {
-  const method = methodById(plan.method);
+export function tellingOf(
+  plan: Plan,
+  format: Format,
+  {
+    carryOverC,
+    method = methodById(plan.method),
+  }: { carryOverC?: number | undefined; method?: Method | undefined } = {},
+): Telling {
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
   const first = dose ? dose.grams - dose.holdBackGrams : 0;

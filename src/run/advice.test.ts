@@ -4,6 +4,7 @@ import { minutesTo, potOf, tempAfter } from '../core/heat/pot';
 import { normal, seeded } from '../core/stats/random';
 import { formatter, METRIC } from '../core/units/format';
 import type { Brief } from '../plan/brief/schema';
+import { coursesOf } from '../plan/course';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { drainAdvice, saltForWeight } from './drainAdvice';
 import type { MakeEvent, NewEvent } from './events';
@@ -126,7 +127,7 @@ describe('souring by its pH', () => {
 
   it('without a reading stands as planned; a reading on the curve leaves it there', () => {
     const state = at(goat, 'set');
-    const advice = sourAdvice(state, plan);
+    const advice = sourAdvice(state, coursesOf(plan));
     expect(advice).toMatchObject({ says: 'as planned', last: null });
     expect(advice?.readyAt).toBeCloseTo(stageEndsAt(state), -2);
     const onTime = plan.spans.flatMap((span) => span.pHs ?? []).find(([, pH]) => pH < 5.8) as [
@@ -134,13 +135,13 @@ describe('souring by its pH', () => {
       number,
     ];
     const read = at(goat, 'set', [[onTime[0], { type: 'pH', pH: onTime[1] }]]);
-    const later = sourAdvice(read, plan);
+    const later = sourAdvice(read, coursesOf(plan));
     expect(later?.says).toBe('as planned');
     expect(Math.abs((later?.readyAt ?? 0) - stageEndsAt(read)) / MIN).toBeLessThan(45);
   });
 
   it('a higher pH than planned is later, a lower one sooner; at its pH it is there', () => {
-    const read = (pH: number) => sourAdvice(at(goat, 'set', [[600, { type: 'pH', pH }]]), plan);
+    const read = (pH: number) => sourAdvice(at(goat, 'set', [[600, { type: 'pH', pH }]]), coursesOf(plan));
     const slow = read(6.5);
     const fast = read(5.0);
     expect(slow?.says).toBe('behind');
@@ -225,7 +226,12 @@ describe('mishaps', () => {
     expect(remedyFor(ricotta, 'left-warm', 1).discard).toBe(false);
     expect(remedyFor(ricotta, 'left-warm', 6).discard).toBe(true);
     const goat = basic('goat-lactic');
-    expect(remedyFor(at(goat, 'set'), 'left-warm', 10).discard).toBe(true);
+    // A lactic set at 20 °C may take fifteen hours to pH 5.6; one that has set is sound without a meter.
+    expect(remedyFor(at(goat, 'set'), 'left-warm', 10).discard).toBe(false);
+    expect(remedyFor(at(goat, 'set'), 'left-warm', 18).discard).toBe(true);
+    expect(remedyFor(at({ ...goat, roomC: 30 }, 'set'), 'left-warm', 10).discard).toBe(true);
+    expect(remedyFor(at(goat, 'bag'), 'left-warm', 18).discard).toBe(false);
+    expect(remedyFor(at(goat, 'bag', [[10, { type: 'pH', pH: 6.3 }]]), 'left-warm', 18).discard).toBe(true);
     expect(remedyFor(at(goat, 'set', [[400, { type: 'pH', pH: 5.2 }]]), 'left-warm', 10).discard).toBe(false);
   });
 

@@ -1,5 +1,4 @@
-import { type Course, courseOf } from '../plan/course';
-import type { Planned } from '../plan/plan';
+import { type Course, type Courses, courseOf } from '../plan/course';
 import type { MakeState } from './state';
 
 /** A stage on the track of a running or finished make, minutes from its start. */
@@ -34,9 +33,9 @@ function thinned(points: [number, number][]): [number, number][] {
 
 /**
  * The plan laid over what happened: stages done stand where they stood, the one under way runs at least to now, the
- * rest follow as planned. `planned` is the frozen brief planned anew, for its temperature course.
+ * rest follow as planned. `courses` are those of its plan.
  */
-export function runCourse(state: MakeState, planned: Planned, now: number): RunCourse {
+export function runCourse(state: MakeState, courses: Courses, now: number): RunCourse {
   const minuteOf = (at: number) => (at - state.startedAt) / 60_000;
   const over = state.finishedAt !== null || state.abandoned !== null;
   const stages: CourseStage[] = [];
@@ -66,7 +65,7 @@ export function runCourse(state: MakeState, planned: Planned, now: number): RunC
       state: isNow ? 'now' : index < state.index || over ? 'done' : 'coming',
     });
   });
-  const course = courseOf(planned);
+  const course = courseOf(state.plan, state.parameters, courses);
   const moved = (minute: number): number => {
     const index = state.plan.stages.findLastIndex((stage) => stage.startMin <= minute + 1e-6);
     const stage = state.plan.stages[index];

@@ -1,9 +1,9 @@
 import { BAGS, type Bag, bagAfter, bagHours } from '../core/curd/bag';
 import { saltGrams } from '../core/salt/dry';
-import { methodById } from '../makes';
 import { goalOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
 import { NO_DEPARTURE, pailOf } from '../plan/world';
+import { methodIn } from './frozen';
 import { type MakeState, stageAt } from './state';
 
 export interface DrainAdvice {
@@ -23,7 +23,7 @@ export interface DrainAdvice {
 export function drainAdvice(state: MakeState): DrainAdvice | null {
   const stage = stageAt(state);
   const goal = goalOf(stage, state.parameters);
-  const method = methodById(state.plan.method);
+  const method = methodIn(state);
   if (goal?.is !== 'bag-moisture' || !method?.bag) return null;
   const weighing = state.weighings.findLast((one) => one.stage === stage.id && one.at > state.stageStartedAt);
   if (!weighing) return null;

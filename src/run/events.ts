@@ -2,6 +2,8 @@ import { z } from 'zod';
 import { bounded, boundedBy, idText, oneLine } from '../core/faults/bounds';
 import { DOSE_IDS } from '../makes/grammar';
 import { KINDS } from '../makes/kinds';
+import { methodShape } from '../makes/method';
+import { type Courses, coursesSchema } from '../plan/course';
 import { type Plan, planSchema } from '../plan/schema';
 
 export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
@@ -30,6 +32,14 @@ export type WheyUse = (typeof WHEY_USES)[number];
 /** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
 const stamped = { seq: z.int().min(0).max(10_000_000), at: bounded('wallMs') };
 const text = z.string().max(4000);
+const modelVersion = z.int().min(1).max(10_000);
+/** A plan that takes the place of the one before, with the model it was reckoned by. */
+const planned = {
+  plan: planSchema,
+  parameters: z.record(z.string(), z.unknown()),
+  courses: coursesSchema.optional(),
+  modelVersion: modelVersion.optional(),
+};
 const stageId = z.string().max(60);
 /** Readings that one event may bring; a longer file comes as several. */
 export const MOST_READINGS = 50_000;
@@ -49,7 +59,10 @@ const shapes = z.discriminatedUnion('type', [
     plan: planSchema,
     /** Stage parameters by stage id, as planned. */
     parameters: z.record(z.string(), z.unknown()),
-    modelVersion: z.int().min(1),
+    modelVersion,
+    /** The temperatures and pH of that plan, and its method as data: whatever later versions know, this make keeps them. */
+    courses: coursesSchema.optional(),
+    method: methodShape.optional(),
     /** The pot it is made in, and how far that one coasts with this much milk, °C, as known then. */
     pot: z
       .strictObject({
@@ -102,16 +115,14 @@ const shapes = z.discriminatedUnion('type', [
     type: z.literal('split'),
     share: boundedBy(0.05, 0.95),
     otherId: idText(),
-    plan: planSchema,
-    parameters: z.record(z.string(), z.unknown()),
+    ...planned,
   }),
   /** There was more or less milk than planned: the make goes on by a plan for what there is. */
   z.strictObject({
     ...stamped,
     type: z.literal('remeasured'),
     litres: bounded('litres'),
-    plan: planSchema,
-    parameters: z.record(z.string(), z.unknown()),
+    ...planned,
   }),
   /** Another value for a reading that was noted wrongly: °C, pH or kg, as that reading has it. */
   z.strictObject({
@@ -176,9 +187,19 @@ const shapes = z.discriminatedUnion('type', [
 
 /** A plan can be walked only if the parameters of each of its stages are what the stage's kind wants. */
 function checkPlanned(
-  { plan, parameters }: { plan: Plan; parameters: Record<string, unknown> },
+  {
+    plan,
+    parameters,
+    courses,
+  }: { plan: Plan; parameters: Record<string, unknown>; courses?: Courses | undefined },
   fault: (path: PropertyKey[], problem: string, remedy: string) => void,
 ): void {
+  if (courses && courses.stages.length !== plan.stages.length)
+    fault(
+      ['courses', 'stages'],
+      `are ${courses.stages.length}`,
+      `give one for each of the ${plan.stages.length} stages`,
+    );
   const seen = new Set<string>();
   plan.stages.forEach(({ id, kind: name }, index) => {
     if (seen.has(id)) fault(['plan', 'stages', index, 'id'], `"${id}" stands twice`, 'keep one of them');

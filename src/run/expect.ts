@@ -1,6 +1,6 @@
 import { drainAdvice } from './drainAdvice';
+import { coursesIn } from './frozen';
 import { rampAdvice } from './rampAdvice';
-import { replanned } from './replan';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
 import { type MakeState, stageEndsAt } from './state';
@@ -15,8 +15,8 @@ export function expectedEnd(state: MakeState): number {
   const set = setAdvice(state);
   if (set?.kind === 'look-again') return set.lookAt;
   if (set?.kind === 'cut-at' || (set?.kind === 'watch' && set.heat)) return set.cutAt;
-  const planned = replanned(state.plan);
-  const sour = planned && sourAdvice(state, planned);
+  const courses = coursesIn(state);
+  const sour = courses && sourAdvice(state, courses);
   return sour?.readyAt ?? drainAdvice(state)?.readyAt ?? stageEndsAt(state);
 }
 

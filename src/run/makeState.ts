@@ -1,4 +1,6 @@
 import { stageKind } from '../makes/kinds';
+import type { Method } from '../makes/method';
+import type { Courses } from '../plan/course';
 import type { Plan, PlanStage } from '../plan/schema';
 import type { HandTest, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
 
@@ -23,6 +25,11 @@ export interface MakeState {
   milkName: string;
   plan: Plan;
   parameters: Record<string, unknown>;
+  /** As frozen with the plan; null in logs from before they were. */
+  courses: Courses | null;
+  method: Method | null;
+  /** The model the plan was reckoned by; another than at the start where it was planned anew on the way. */
+  modelVersion: number;
   pot: NonNullable<Started['pot']> | null;
   /** The lots of milk in it, litres of each. */
   milks: readonly NonNullable<Started['milks']>[number][];

@@ -1,11 +1,12 @@
 import { CURD_STYLES } from '../core/curd/styles';
 import { earlyCutLoss, workedPoints } from '../core/curd/syneresis';
-import { MOST_WARM_MIN, toxinRule } from '../core/safety/warmTime';
+import { allowedHours, SOURED_PH } from '../core/safety/slowSouring';
+import { MOST_WARM_MIN } from '../core/safety/warmTime';
 import { saltedTooEarly } from '../core/salt/dry';
-import { methodById } from '../makes';
-import { does, takes } from '../makes/asked';
+import { does, goalOf, takes } from '../makes/asked';
 import type { DoseId } from '../makes/grammar';
 import type { PlanStage } from '../plan/schema';
+import { methodIn } from './frozen';
 import { type MakeState, stageAt } from './state';
 
 /** What can go wrong, in the maker's words, and the one number that says how far. */
@@ -46,7 +47,7 @@ function tooHot(state: MakeState, byC: number): Remedy {
     };
   }
   const moisture = state.plan.predictions.moisturePct;
-  const style = CURD_STYLES[methodById(state.plan.method)?.style ?? 'ricotta'];
+  const style = CURD_STYLES[methodIn(state)?.style ?? 'ricotta'];
   const usual = { cookC: ('cookC' in style.usual ? style.usual.cookC : 40) as number };
   const points = workedPoints(usual, { cookC: usual.cookC + byC });
   return {
@@ -132,30 +133,44 @@ function outOfOrder(state: MakeState): Remedy {
   };
 }
 
+/** What shows that a culture has done its work: a pH, or a set that was left to its pH and passed. */
+function souredBy(state: MakeState): string | null {
+  const read = state.pHs.at(-1)?.pH;
+  if (read !== undefined)
+    return read <= SOURED_PH ? `At pH ${one(read, 2)} its culture has guarded it.` : null;
+  const passed = state.plan.stages
+    .slice(0, state.index)
+    .some((stage) => goalOf(stage, state.parameters)?.is === 'pH');
+  return passed ? 'It has set and soured as it should: its culture has guarded it.' : null;
+}
+
+/** Warm curd that no culture guards is past it after this, h. From memory, cautious. */
+const UNGUARDED_H = 4;
+
 function leftWarm(state: MakeState, hours: number): Remedy {
-  const pH = state.pHs.at(-1)?.pH ?? null;
-  const sour = pH !== null && pH <= toxinRule.pH;
-  const soured = state.plan.brief.culture !== undefined;
-  const tooLong = hours * 60 > MOST_WARM_MIN;
-  if (soured && sour)
+  const cultured = state.plan.brief.culture !== undefined;
+  const guarded = cultured ? souredBy(state) : null;
+  if (guarded)
     return {
       now: 'It has soured as it should: carry on, cool it as soon as it is done.',
-      costs: `At pH ${one(pH, 2)} its culture has guarded it. Flavour a little sharper.`,
+      costs: `${guarded} Flavour a little sharper.`,
       discard: false,
     };
-  if (!tooLong)
+  if (hours * 60 <= MOST_WARM_MIN)
     return {
       now: 'Into the cold at once, shallow and covered.',
       costs: 'Nothing yet: up to two hours in all.',
       discard: false,
     };
-  const unsafe = soured ? hours > toxinRule.hours : hours > 4;
+  const roomC = state.plan.brief.roomC ?? 20;
+  const allowedH = cultured ? allowedHours(roomC) : UNGUARDED_H;
+  const unsafe = hours > allowedH;
   return {
     now: unsafe
       ? 'Throw it out. Do not taste it; heating does not make it safe.'
       : 'Into the cold at once, and eat it today, thoroughly heated.',
     costs: unsafe
-      ? `More than ${soured ? toxinRule.hours : 4} hours warm${soured ? ` and not known to be at pH ${toxinRule.pH} or below` : ''}: staphylococci may have made a toxin that heat does not remove.`
+      ? `More than ${one(allowedH, 0)} hours warm${cultured ? ` and not known to be at pH ${SOURED_PH} or below` : ''}: staphylococci may have made a toxin that heat does not remove.`
       : 'Its days in the fridge are used up. Not for pregnant, very young, old or ill people.',
     discard: unsafe,
   };

@@ -4,8 +4,8 @@ import { acidText, tellingOf } from '../plan/telling';
 import { type AcidAdvice, acidAdvice, WAIT_MIN } from './acidAdvice';
 import { type DrainAdvice, drainAdvice, saltForWeight } from './drainAdvice';
 import type { HandTest, NewEvent } from './events';
+import { coursesIn, methodIn } from './frozen';
 import { rampAdvice } from './rampAdvice';
-import { replanned } from './replan';
 import { type Rounds, roundsOf } from './rounds';
 import { type SetAdvice, setAdvice } from './setAdvice';
 import { type SourAdvice, sourAdvice } from './sourAdvice';
@@ -43,7 +43,10 @@ export interface Moment {
 export function momentOf(state: MakeState, format: Format): Moment {
   const stage = stageAt(state);
   const kind = stageKind(stage.kind);
-  const words = kind.words(state.parameters[stage.id], tellingOf(state.plan, format, state.pot?.carryOverC));
+  const words = kind.words(
+    state.parameters[stage.id],
+    tellingOf(state.plan, format, { carryOverC: state.pot?.carryOverC, method: methodIn(state) }),
+  );
   const last = state.index === state.plan.stages.length - 1;
   const rounds = roundsOf(state);
   const base: Moment = {
@@ -79,8 +82,8 @@ export function momentOf(state: MakeState, format: Format): Moment {
   if (advice) return acidMoment(base, state, advice, format);
   const set = setAdvice(state);
   if (set) return setMoment(base, set, format);
-  const planned = replanned(state.plan);
-  const sour = planned && sourAdvice(state, planned);
+  const courses = coursesIn(state);
+  const sour = courses && sourAdvice(state, courses);
   if (sour) return sourMoment(base, sour, format);
   const drain = drainAdvice(state);
   if (drain) return drainMoment(base, drain, format);

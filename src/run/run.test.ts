@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import type { Brief } from '../plan/brief/schema';
+import { coursesOf } from '../plan/course';
 import { MODEL_VERSION, planBrief } from '../plan/plan';
 import { acidAdvice } from './acidAdvice';
 import { runCourse } from './course';
@@ -220,7 +221,7 @@ describe('looking back', () => {
 
   it('keeps the stages where they stood, and the rest as planned', () => {
     const half = stateOf(whole.slice(0, 7));
-    const course = runCourse(half, planned, half.stageStartedAt + 3 * MIN);
+    const course = runCourse(half, coursesOf(planned), half.stageStartedAt + 3 * MIN);
     expect(course.stages.map((s) => s.state)).toEqual([
       'done',
       'done',
@@ -235,7 +236,7 @@ describe('looking back', () => {
     course.stages.slice(1).forEach((s, i) => {
       expect(s.startMin).toBeCloseTo(ends[i] as number, 6);
     });
-    const late = runCourse(half, planned, half.stageStartedAt + 40 * MIN);
+    const late = runCourse(half, coursesOf(planned), half.stageStartedAt + 40 * MIN);
     expect(late.stages[4]?.durationMin).toBeCloseTo(40, 6);
     const minutes = course.temps.map(([m]) => m);
     expect([...minutes].sort((a, b) => a - b)).toEqual(minutes);

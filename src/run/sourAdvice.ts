@@ -1,5 +1,5 @@
 import { goalOf, takes } from '../makes/asked';
-import type { Planned } from '../plan/plan';
+import type { Courses } from '../plan/course';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** A culture's pace is believed between these, against the planned one. */
@@ -20,7 +20,7 @@ export interface SourAdvice {
 }
 
 /** The planned pH from the culture on: [minutes from the culture, pH], falling. */
-function plannedCurve(state: MakeState, planned: Planned): { at: number; points: [number, number][] } | null {
+function plannedCurve(state: MakeState, courses: Courses): { at: number; points: [number, number][] } | null {
   const stages = state.plan.stages;
   const culture = stages.findIndex((stage) => takes(stage, state.parameters, 'culture'));
   const added = stages[culture];
@@ -28,7 +28,7 @@ function plannedCurve(state: MakeState, planned: Planned): { at: number; points:
   const zero = added.startMin + added.durationMin.likely;
   const points: [number, number][] = [];
   stages.forEach((stage, i) => {
-    for (const [minute, pH] of planned.spans[i]?.pHs ?? []) {
+    for (const [minute, pH] of courses.stages[i]?.pHs ?? []) {
       const at = stage.startMin + minute - zero;
       if (at >= 0 && (points.length === 0 || pH <= (points.at(-1) as [number, number])[1] + 1e-9))
         points.push([at, pH]);
@@ -63,13 +63,13 @@ function pHAt(points: readonly [number, number][], minute: number): number {
  * When a souring stage will be at its pH: the planned curve, its time stretched so that it passes through the last
  * reading. Null for a stage that does not end at a pH.
  */
-export function sourAdvice(state: MakeState, planned: Planned): SourAdvice | null {
+export function sourAdvice(state: MakeState, courses: Courses): SourAdvice | null {
   const stage = stageAt(state);
   const goal = goalOf(stage, state.parameters);
   if (goal?.is !== 'pH') return null;
   const toPH = goal.pH;
   const plannedEnd = stageEndsAt(state);
-  const curve = plannedCurve(state, planned);
+  const curve = plannedCurve(state, courses);
   const reading = curve && state.pHs.findLast((one) => one.at > curve.at);
   if (!curve || !reading) return { toPH, readyAt: plannedEnd, last: null, pace: 1, says: 'as planned' };
   const elapsed = (reading.at - curve.at) / 60_000;

@@ -31,6 +31,9 @@ function begin(event: Started): MakeState {
     milkName: event.milkName,
     plan: event.plan,
     parameters: event.parameters,
+    courses: event.courses ?? null,
+    method: event.method ?? null,
+    modelVersion: event.modelVersion,
     pot: event.pot ?? null,
     milks: event.milks ?? [],
     taken: event.taken ?? [],
@@ -88,6 +91,14 @@ function takeIn(state: MakeState, { readings }: Extract<MakeEvent, { type: 'impo
   state.pHs.sort((a, b) => a.at - b.at);
 }
 
+/** Goes on by another plan, reckoned by the model of its day. */
+function planAnew(state: MakeState, event: Extract<MakeEvent, { type: 'split' | 'remeasured' }>) {
+  state.plan = event.plan;
+  state.parameters = event.parameters;
+  state.courses = event.courses ?? null;
+  state.modelVersion = event.modelVersion ?? state.modelVersion;
+}
+
 function apply(state: MakeState, event: MakeEvent) {
   switch (event.type) {
     case 'done':
@@ -110,8 +121,7 @@ function apply(state: MakeState, event: MakeEvent) {
       state.pausedAt = null;
       break;
     case 'split':
-      state.plan = event.plan;
-      state.parameters = event.parameters;
+      planAnew(state, event);
       state.parted = { at: event.at, share: event.share, otherId: event.otherId };
       // What went in and what it weighed was for the whole.
       state.acid = state.acid.map((one) => ({ ...one, grams: one.grams * event.share }));
@@ -120,8 +130,7 @@ function apply(state: MakeState, event: MakeEvent) {
     case 'remeasured': {
       const planned = state.plan.brief.milk.litres ?? event.litres;
       state.milks = state.milks.map((one) => ({ ...one, litres: (one.litres * event.litres) / planned }));
-      state.plan = event.plan;
-      state.parameters = event.parameters;
+      planAnew(state, event);
       break;
     }
     case 'handed':

@@ -1,5 +1,5 @@
 import { tasteAgainHours } from '../core/safety/taste';
-import { methodById } from '../makes';
+import { methodIn } from './frozen';
 import type { MakeState } from './state';
 
 /** A tasting this close to the hour is that hour's, ms. */
@@ -8,7 +8,7 @@ const NEAR_MS = 6 * 3_600_000;
 /** When a finished make is to be tasted again and has not been, ms on the wall clock, earliest first. */
 export function tastingsAt(state: MakeState): number[] {
   const made = state.finishedAt;
-  const method = methodById(state.plan.method);
+  const method = methodIn(state);
   if (made === null || !method) return [];
   return tasteAgainHours(method.style)
     .map((hours) => made + hours * 3_600_000)

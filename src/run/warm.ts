@@ -1,6 +1,6 @@
 import { SAFE_PH, warmMinutes } from '../core/safety/warmTime';
 import { does } from '../makes/asked';
-import { replanned } from './replan';
+import { coursesIn } from './frozen';
 import { isOver, type MakeState } from './state';
 
 /**
@@ -8,8 +8,8 @@ import { isOver, type MakeState } from './state';
  * over the time it really took, readings in its place where there are any. Nothing counts once the curd is at pH 4.2.
  */
 export function warmSoFar(state: MakeState, now: number): number {
-  const planned = replanned(state.plan);
-  if (!planned) return 0;
+  const courses = coursesIn(state);
+  if (!courses) return 0;
   const series: [number, number][] = [];
   let heated = false;
   const sourAt = state.pHs.find((one) => one.pH <= SAFE_PH)?.at ?? Number.POSITIVE_INFINITY;
@@ -17,7 +17,7 @@ export function warmSoFar(state: MakeState, now: number): number {
   for (const run of state.runs) {
     const index = state.plan.stages.findIndex((stage) => stage.id === run.stage);
     const stage = state.plan.stages[index];
-    const span = planned.spans[index];
+    const span = courses.stages[index];
     if (!stage || !span) continue;
     heated ||= does(stage, 'heats-milk');
     // Milk straight from the fridge is cold until it is warmed.

@@ -3,10 +3,11 @@ import { FIRST_SHARE, HELD_BACK_PORTIONS } from '../core/acid/coagulation';
 import { roundTo } from '../core/units/numbers';
 import type { ReadyBrief } from '../plan/brief/resolve';
 import { outcomeOf } from '../plan/outcome';
-import { MODEL_VERSION, type Planned } from '../plan/plan';
+import type { Planned } from '../plan/plan';
 import { stagesOf, walk } from '../plan/stages';
 import { type Departure, potAtStart, worldOf } from '../plan/world';
 import type { MakeEvent, NewEvent } from '../run/events';
+import { frozen, frozenMethod } from '../run/frozen';
 import { wheyWith } from './whey';
 
 /** Readings are noted about this often while warming, min. */
@@ -47,9 +48,8 @@ export function enact(
       type: 'started',
       name,
       milkName,
-      plan: planned.plan,
-      parameters: planned.parameters,
-      modelVersion: MODEL_VERSION,
+      ...frozen(planned),
+      ...frozenMethod(planned.plan),
     },
     startAt,
   );

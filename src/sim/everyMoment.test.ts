@@ -3,6 +3,7 @@ import { normal, seeded } from '../core/stats/random';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { resolveBrief } from '../plan/brief/resolve';
+import { coursesOf } from '../plan/course';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { alarmsOf } from '../run/alarms';
 import { boilsOverAt } from '../run/boilOver';
@@ -78,7 +79,7 @@ describe.each(METHODS.map((method) => method.id))('%s, at every moment of a real
 
   it('lies on its track without a gap, readings within it', () => {
     for (const { state, at } of states) {
-      const course = runCourse(state, planned(state.plan.brief), at);
+      const course = runCourse(state, coursesOf(planned(state.plan.brief)), at);
       course.stages.forEach((stage, i) => {
         const before = course.stages[i - 1];
         if (before) expect(stage.startMin).toBeCloseTo(before.startMin + before.durationMin, 6);

@@ -1,6 +1,7 @@
 import type { OptionValues } from '../makes/method';
 import { scaledBy } from '../plan/larger';
 import type { MakeEvent } from '../run/events';
+import { frozen } from '../run/frozen';
 import { objection } from '../run/objection';
 import { stageAt, stateOf } from '../run/state';
 import type { Database } from './db';
@@ -29,8 +30,7 @@ export async function partCurd(
       type: 'split' as const,
       share: part,
       otherId,
-      plan: half.plan,
-      parameters: half.parameters,
+      ...frozen(half),
     });
     const reason = objection(state, split(stays, share, other.id));
     if (reason) return reason;

@@ -3,7 +3,7 @@ import { CURD_STYLE_NAMES } from '../curd/styles';
 import { daysInFridge, fridgeDays } from './fridge';
 import { equivalentMinutesAt63, pasteurisingSeconds, wantsHotter } from './pasteurise';
 import { tasteAgainHours } from './taste';
-import { cooledInTime, mustDiscard, warmMinutes } from './warmTime';
+import { cooledInTime, warmMinutes } from './warmTime';
 
 describe('pasteurisation (US Pasteurized Milk Ordinance, from memory)', () => {
   it.each([
@@ -76,29 +76,6 @@ describe('warm time (guidance of food authorities, from memory)', () => {
         [10, 70],
       ]),
     ).toBe(0);
-  });
-
-  it('a warm souring must be at pH 5.6 within 8 h, or be thrown out', () => {
-    expect(
-      mustDiscard(
-        [
-          [4, 6.2],
-          [9, 5.9],
-        ],
-        30,
-      ),
-    ).toBe(true);
-    expect(
-      mustDiscard(
-        [
-          [7, 5.5],
-          [9, 5.2],
-        ],
-        30,
-      ),
-    ).toBe(false);
-    expect(mustDiscard([[9, 6.4]], 12)).toBe(false);
-    expect(mustDiscard([[5, 6.4]], 30)).toBe(false);
   });
 
   it('cools from 57 to 21 °C within 2 h and to 5 °C within 4 more', () => {

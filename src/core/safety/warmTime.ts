@@ -20,20 +20,6 @@ export function warmMinutes(series: readonly (readonly [number, number])[]): num
   return sum;
 }
 
-/** A milk that ripens warm must be at or below this pH within this many hours, or staphylococci may have made their toxin. From memory. */
-const TOXIN = { pH: 5.6, hours: 8 } as const;
-/** Cooler than this no toxin is to be feared in that time, °C. From memory. */
-const RIPENS_WARM_C = 18;
-
-export const toxinRule = TOXIN;
-
-/** Whether a warm souring has to be thrown out: [hour, pH] readings from the culture on, at `tempC`. */
-export function mustDiscard(readings: readonly (readonly [number, number])[], tempC: number): boolean {
-  if (tempC < RIPENS_WARM_C) return false;
-  const inTime = readings.some(([hour, pH]) => hour <= TOXIN.hours && pH <= TOXIN.pH);
-  return !inTime && readings.some(([hour, pH]) => hour >= TOXIN.hours && pH > TOXIN.pH);
-}
-
 /** From 57 to 21 °C within 2 h, to 5 °C within 4 more. Source: food authorities' guidance, from memory. */
 export function cooledInTime(minutesTo21: number, minutesTo5: number): boolean {
   return minutesTo21 <= 120 && minutesTo5 - minutesTo21 <= 240;

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { methodById } from '../../makes';
+import { methodIn } from '../../run/frozen';
 import { reviewOf } from '../../run/review';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -20,12 +20,7 @@ export default function BookView() {
   const [wanted, setWanted] = useState('');
   const words = wanted.trim().toLowerCase();
   const shown = makes.filter(({ state }) =>
-    [
-      state.name,
-      state.milkName,
-      methodById(state.plan.method)?.title ?? '',
-      ...state.tastings.map((one) => one.text),
-    ]
+    [state.name, state.milkName, methodIn(state)?.title ?? '', ...state.tastings.map((one) => one.text)]
       .join(' ')
       .toLowerCase()
       .includes(words),
@@ -91,7 +86,7 @@ function Entry({ make: { id, state } }: { make: MakeView }) {
       <span className="min-w-0">
         <span className="name block text-[24px]">{state.name}</span>
         <span className="block text-[15px] text-ink-soft">
-          {dayText(state.startedAt)} · {methodById(state.plan.method)?.short} ·{' '}
+          {dayText(state.startedAt)} · {methodIn(state)?.short} ·{' '}
           {format.litres(state.plan.brief.milk.litres ?? 0)}
           {state.milkName && ` of ${state.milkName}`}
         </span>

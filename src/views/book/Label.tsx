@@ -1,8 +1,9 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
-import { FIRST_METHOD, METHODS, methodById } from '../../makes';
+import { FIRST_METHOD, METHODS } from '../../makes';
 import { tellingOf, wheyCooked } from '../../plan/telling';
+import { methodIn } from '../../run/frozen';
 import { lotsOf } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
 import { tastingsAt } from '../../run/taste';
@@ -27,9 +28,9 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
   const goods = useAppSelector((app) => app.data.goods);
   const fridgeC = useAppSelector((app) => app.kitchen.fridgeC) ?? null;
   const made = state.finishedAt;
-  const method = methodById(state.plan.method);
+  const method = methodIn(state);
   if (made === null || !method) return null;
-  const days = daysInFridge(tellingOf(state.plan, format).fridgeDays, fridgeC);
+  const days = daysInFridge(tellingOf(state.plan, format, { method }).fridgeDays, fridgeC);
   const useBy = addDays(made, days);
   const again = tastingsAt(state).find((at) => at > now);
   const { predictions: p, brief } = state.plan;

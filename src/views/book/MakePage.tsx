@@ -1,8 +1,8 @@
 import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
-import { methodById } from '../../makes';
 import { acidText } from '../../plan/telling';
+import { methodIn } from '../../run/frozen';
 import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
@@ -87,6 +87,7 @@ export default function MakePage() {
     ...(state.parted
       ? ([['curd parted', `this is ${format.percent(state.parted.share * 100)} of it`]] as [string, string][])
       : []),
+    ['reckoned by', `model ${state.modelVersion}`],
     ...(review.topC === null
       ? []
       : ([['hottest reading', format.temp(review.topC, 1)]] as [string, string][])),
@@ -103,7 +104,7 @@ export default function MakePage() {
         <div>
           <h1 className="text-[38px]">{state.name}</h1>
           <p className="text-[17px] text-ink-soft">
-            {methodById(state.plan.method)?.title} · {dayText(state.startedAt)}, {clockText(state.startedAt)}
+            {methodIn(state)?.title} · {dayText(state.startedAt)}, {clockText(state.startedAt)}
             {state.abandoned && ` · given up${state.abandoned.reason ? `: ${state.abandoned.reason}` : ''}`}
           </p>
         </div>

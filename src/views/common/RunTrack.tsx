@@ -1,7 +1,7 @@
 import { stageKind } from '../../makes/kinds';
 import { tellingOf } from '../../plan/telling';
 import { runCourse } from '../../run/course';
-import { replanned } from '../../run/replan';
+import { coursesIn, methodIn } from '../../run/frozen';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { MakeTrack } from '../../ui/charts/MakeTrack';
@@ -11,10 +11,10 @@ import { clockText } from './times';
 /** What happened so far laid over the plan, with the rest of it ahead. */
 export function RunTrack({ state, now }: { state: MakeState; now: number }) {
   const format = useFormat();
-  const planned = replanned(state.plan);
-  if (!planned) return null;
-  const course = runCourse(state, planned, now);
-  const telling = tellingOf(state.plan, format);
+  const courses = coursesIn(state);
+  if (!courses) return null;
+  const course = runCourse(state, courses, now);
+  const telling = tellingOf(state.plan, format, { method: methodIn(state) });
   const over = state.finishedAt !== null || state.abandoned !== null;
   return (
     <section aria-label="So far" className="mt-6">

@@ -2,7 +2,7 @@ import { useMemo } from 'react';
 import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
 import type { Method } from '../../makes/method';
-import { courseOf } from '../../plan/course';
+import { courseOfPlanned } from '../../plan/course';
 import { type Planned, planBrief } from '../../plan/plan';
 import { tellingOf } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
@@ -29,7 +29,7 @@ export function usualPlan(method: Method): ReturnType<typeof planBrief> {
 /** The track of a make from its beginning, hours counted from nought. */
 export function UsualTrack({ planned }: { planned: Planned }) {
   const format = useFormat();
-  const course = useMemo(() => courseOf(planned), [planned]);
+  const course = useMemo(() => courseOfPlanned(planned), [planned]);
   const telling = tellingOf(planned.plan, format);
   const total = planned.plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
   return (

@@ -1,7 +1,7 @@
 import { useMemo, useState } from 'react';
 import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
-import { courseOf } from '../../plan/course';
+import { courseOfPlanned } from '../../plan/course';
 import type { Planned } from '../../plan/plan';
 import { tellingOf } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
@@ -23,8 +23,8 @@ export function PlanTrack({
   against: Planned | null;
 }) {
   const format = useFormat();
-  const course = useMemo(() => courseOf(planned), [planned]);
-  const ghost = useMemo(() => (against ? courseOf(against).temps : []), [against]);
+  const course = useMemo(() => courseOfPlanned(planned), [planned]);
+  const ghost = useMemo(() => (against ? courseOfPlanned(against).temps : []), [against]);
   const telling = useMemo(() => tellingOf(planned.plan, format), [planned, format]);
   const { stages, cautions } = planned.plan;
   const total = stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);

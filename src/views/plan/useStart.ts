@@ -4,9 +4,10 @@ import { useNavigate } from 'react-router';
 import { faultLine } from '../../core/faults/fault';
 import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
-import { MODEL_VERSION, planBrief } from '../../plan/plan';
+import { planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
 import { MOST_NAME, type Started } from '../../run/events';
+import { frozen, frozenMethod } from '../../run/frozen';
 import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
@@ -59,9 +60,8 @@ export function useStart(brief: Brief | null, plan: Plan) {
           .map((lot) => lot.name)
           .join(' and ')
           .slice(0, MOST_NAME),
-        plan: planned.plan,
-        parameters: planned.parameters,
-        modelVersion: MODEL_VERSION,
+        ...frozen(planned),
+        ...frozenMethod(planned.plan),
         ...(pot.chosen && { pot: pot.chosen }),
         milks: [...lots],
         taken: takenBy(planned.plan, draft.goods, goods),

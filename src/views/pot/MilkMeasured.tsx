@@ -2,6 +2,7 @@ import { BOUNDS } from '../../core/faults/bounds';
 import { takes } from '../../makes/asked';
 import { scaledBy } from '../../plan/larger';
 import type { NewEvent } from '../../run/events';
+import { frozen } from '../../run/frozen';
 import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { Button } from '../../ui/parts/Button';
@@ -27,8 +28,7 @@ export function MilkMeasured({ state, note }: { state: MakeState; note(event: Ne
       take={async (litres) => {
         const scaled = scaledBy(state.plan, litres / planned);
         if (!scaled) return 'With so much milk this make cannot be planned: give another amount.';
-        const { plan, parameters } = scaled;
-        return note({ type: 'remeasured', litres, plan, parameters });
+        return note({ type: 'remeasured', litres, ...frozen(scaled) });
       }}
     />
   );

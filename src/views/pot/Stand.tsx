@@ -5,6 +5,7 @@ import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
 import { tellingOf } from '../../plan/telling';
 import { readyAt } from '../../run/expect';
+import { methodIn } from '../../run/frozen';
 import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { warmSoFar } from '../../run/warm';
@@ -184,5 +185,8 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
 const wordsAt = (state: MakeState, index: number, format: Parameters<typeof tellingOf>[1]) => {
   const stage = state.plan.stages[index];
   if (!stage) return null;
-  return stageKind(stage.kind).words(state.parameters[stage.id], tellingOf(state.plan, format));
+  return stageKind(stage.kind).words(
+    state.parameters[stage.id],
+    tellingOf(state.plan, format, { method: methodIn(state) }),
+  );
 };

@@ -1,0 +1,53 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { fileURLToPath } from 'node:url';
+import { describe, expect, it, vi } from 'vitest';
+import { eventSchema, type MakeEvent } from './events';
+import { figuresOf } from './fixtures/figures';
+import { stateOf } from './state';
+
+/** Today's makes and models are gone: what a log says has to come from the log alone. */
+vi.mock('../makes/register', () => ({ METHODS: [{ id: 'none', options: {}, stages: [] }] }));
+vi.mock('../plan/plan', async (importActual) => ({
+  ...(await importActual<object>()),
+  planBrief: () => {
+    throw new Error('a frozen make is never reckoned anew');
+  },
+}));
+
+const FOLDER = fileURLToPath(new URL('./fixtures/frozen/', import.meta.url));
+const files = readdirSync(FOLDER);
+
+/** What numbers may differ by: the last digits of sums on other machines. */
+const near = (value: unknown): unknown =>
+  JSON.parse(JSON.stringify(value), (_, one) => (typeof one === 'number' ? Number(one.toPrecision(9)) : one));
+
+describe.each(files)('logs as written by %s', (file) => {
+  const kept: { log: unknown[]; figures: unknown }[] = JSON.parse(readFileSync(FOLDER + file, 'utf8'));
+
+  it.each(kept.map((one, i) => [i, one] as const))(
+    'log %i is read, and gives the same figures and words',
+    (_, { log, figures }) => {
+      const events = log.map((event): MakeEvent => eventSchema.parse(event));
+      expect(near(figuresOf(events))).toEqual(near(figures));
+    },
+  );
+
+  it('says which model it was planned by, and by which it was planned anew', () => {
+    const events = kept[0]?.log.map((event): MakeEvent => eventSchema.parse(event)) ?? [];
+    const first = events[0];
+    if (first?.type !== 'started') throw new Error('a log begins with its start');
+    const { plan, parameters, courses } = first;
+    const anew = {
+      type: 'remeasured',
+      litres: 9,
+      plan,
+      parameters,
+      courses,
+      modelVersion: 99,
+      seq: 1,
+      at: first.at + 1,
+    };
+    expect(stateOf([first]).modelVersion).toBe(first.modelVersion);
+    expect(stateOf([first, eventSchema.parse(anew)]).modelVersion).toBe(99);
+  });
+});
