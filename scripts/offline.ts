@@ -1,5 +1,6 @@
 import { createHash } from 'node:crypto';
 import type { Plugin } from 'vite';
+import { DEMO_FILE } from './demoData.ts';
 
 /**
  * The keeper that serves the app when nobody else does. It never takes over while a window is open: a newer one waits
@@ -41,7 +42,7 @@ export function offline(): Plugin {
     apply: 'build',
     generateBundle(_options, bundle) {
       const files = ['/', '/pail.svg', '/app.webmanifest', ...Object.keys(bundle).map((file) => `/${file}`)]
-        .filter((file) => file !== '/index.html')
+        .filter((file) => file !== '/index.html' && file !== `/${DEMO_FILE}`)
         .sort();
       const mark = createHash('sha256').update(files.join('\n')).digest('hex').slice(0, 12);
       this.emitFile({ type: 'asset', fileName: 'sw.js', source: keeper(`plump-pail-${mark}`, files) });

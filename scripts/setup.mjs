@@ -1,8 +1,18 @@
 /** What the commands need before they can run: packages, a build, a browser. Plain Node, so that it runs before any install. */
 import { spawnSync } from 'node:child_process';
-import { existsSync, mkdirSync, readdirSync, readFileSync, renameSync, rmSync, statSync } from 'node:fs';
+import {
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  renameSync,
+  rmSync,
+  statSync,
+  writeFileSync,
+} from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { brotliCompressSync, constants, gzipSync } from 'node:zlib';
 
 export const ROOT = fileURLToPath(new URL('..', import.meta.url));
 /** How the machine's Chromium is started. */
@@ -93,6 +103,7 @@ export function build() {
       ],
       'The app could not be built.',
     );
+    for (const part of readdirSync(join(NEXT, 'assets'))) compress(join(NEXT, 'assets', part));
     mkdirSync(join(DIST, 'assets'), { recursive: true });
     const parts = readdirSync(join(NEXT, 'assets'));
     for (const part of parts) swapIn(join('assets', part));
@@ -108,6 +119,17 @@ export function build() {
     console.error(known?.[1] ?? `The app could not be built: ${error.code ?? error.message}.`);
     process.exit(1);
   }
+}
+
+/** Fonts are packed already. */
+const PACKS = /\.(js|css|json|svg)$/;
+
+/** Packs a part once, as it is built, so that no visit waits for it. */
+function compress(path) {
+  if (!PACKS.test(path)) return;
+  const bytes = readFileSync(path);
+  writeFileSync(`${path}.gz`, gzipSync(bytes, { level: 9 }));
+  writeFileSync(`${path}.br`, brotliCompressSync(bytes, { params: { [constants.BROTLI_PARAM_QUALITY]: 9 } }));
 }
 
 /** Puts one file of the new build in the place of the old one, whole at any moment. */

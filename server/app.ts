@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express, { type ErrorRequestHandler, type Express } from 'express';
+import compressed from 'express-static-gzip';
 import helmet from 'helmet';
 import { bench } from './bench';
 
@@ -84,7 +85,11 @@ export function appFrom(
   app.use(compression());
   app.use(
     '/assets',
-    express.static(join(dist, 'assets'), { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false }),
+    compressed(join(dist, 'assets'), {
+      enableBrotli: true,
+      orderPreference: ['br', 'gz'],
+      serveStatic: { immutable: true, maxAge: YEAR_S * 1000, fallthrough: false },
+    }),
   );
   app.use(express.static(dist, { index: false, maxAge: 0 }));
   app.get('/{*path}', (_request, response) => {

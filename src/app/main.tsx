@@ -14,8 +14,10 @@ import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
 
-const PlanView = lazy(() => import('../views/plan/PlanView'));
-const PotView = lazy(() => import('../views/pot/PotView'));
+const loadPlan = () => import('../views/plan/PlanView');
+const loadPot = () => import('../views/pot/PotView');
+const PlanView = lazy(loadPlan);
+const PotView = lazy(loadPot);
 const BookView = lazy(() => import('../views/book/BookView'));
 const MakePage = lazy(() => import('../views/book/MakePage'));
 const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
@@ -73,20 +75,37 @@ function makeWay(db: Database) {
   });
 }
 
+const isDemo = document.documentElement.dataset.kitchen === 'demo';
+
+/** The demo's makes, as they were enacted when the app was built. */
+const loadDemo = async () => (await fetch('/demo.json')).json();
+
+/** Fetches the view that will be wanted while the store is still being opened. */
+function fetchView() {
+  const load = location.pathname.startsWith('/pot')
+    ? loadPot
+    : /^\/(plan)?$/.test(location.pathname)
+      ? loadPlan
+      : null;
+  // Where it fails now it is asked for again, and then says so in its place.
+  load?.().catch(() => undefined);
+}
+
 async function begin() {
+  fetchView();
+  const laying = isDemo ? import('./demo/lay') : null;
   const root = document.getElementById('root');
   if (!root) throw new Error('the page has no root');
   const db = new Database();
   makeWay(db);
   await db.openOwn();
-  const demo = document.documentElement.dataset.kitchen === 'demo';
-  const clock = demo ? hastenedClock() : machineClock;
-  const laid = demo ? await import('./demo/lay') : null;
-  await laid?.layDemo(db, clock);
+  const clock = isDemo ? hastenedClock() : machineClock;
+  const laid = await laying;
+  await laid?.layDemo(db, clock, loadDemo);
   const startOver = laid
     ? () => {
         forgetHaste();
-        return laid.startOver(db, machineClock);
+        return laid.startOver(db, machineClock, loadDemo);
       }
     : null;
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });

@@ -9,9 +9,12 @@ import { isOver, stageAt, stateOf } from '../../run/state';
 import { Database } from '../../store/db';
 import { readLog } from '../../store/log';
 import { backup } from '../../store/saveAll';
+import { enactedDemo } from './enacted';
 import { layDemo, startOver } from './lay';
 
 const NOW = new Date(2026, 10, 26, 9, 12).getTime();
+/** As the browser gets them: written as JSON when the app is built. */
+const load = async () => JSON.parse(JSON.stringify(enactedDemo()));
 const clock = (now: number) => ({ wall: () => now, mono: () => 0 });
 const states = async (db: Database) => {
   const ids = (await db.makes.toArray()).map((make) => make.id);
@@ -21,16 +24,16 @@ const states = async (db: Database) => {
 describe('the demo', () => {
   it('is laid once, relative to the clock, and left as it was found after that', async () => {
     const db = new Database('demo-once');
-    await layDemo(db, clock(NOW));
+    await layDemo(db, clock(NOW), load);
     const before = await backup(db);
     await db.makes.delete('demo-make-1');
-    await layDemo(db, clock(NOW + 86_400_000));
+    await layDemo(db, clock(NOW + 86_400_000), load);
     expect(await db.makes.count()).toBe(before.makes.length - 1);
   });
 
   it('holds only what the open formats allow', async () => {
     const db = new Database('demo-formats');
-    await layDemo(db, clock(NOW));
+    await layDemo(db, clock(NOW), load);
     const all = JSON.parse(JSON.stringify(await backup(db)));
     const read = parse<Backup>(backupSchema, all);
     expect(read.ok ? [] : read.faults).toEqual([]);
@@ -41,7 +44,7 @@ describe('the demo', () => {
 
   it('has makes behind it, one on the heat, and nothing in the future', async () => {
     const db = new Database('demo-times');
-    await layDemo(db, clock(NOW));
+    await layDemo(db, clock(NOW), load);
     const makes = await states(db);
     const running = makes.filter(({ state }) => !isOver(state));
     expect(running).toHaveLength(1);
@@ -57,11 +60,11 @@ describe('the demo', () => {
 
   it('starts over whatever became of it, and the same again for the same clock', async () => {
     const db = new Database('demo-over');
-    await layDemo(db, clock(NOW));
+    await layDemo(db, clock(NOW), load);
     const first = await backup(db);
     await db.goods.clear();
     await db.photos.add({ id: 'p', makeId: 'demo-make-1', at: NOW, jpeg: 'data:image/jpeg;base64,/9j/' });
-    await startOver(db, clock(NOW));
+    await startOver(db, clock(NOW), load);
     expect(await backup(db)).toEqual(first);
   });
 });
