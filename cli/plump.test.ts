@@ -102,7 +102,10 @@ describe('check', () => {
     expect(run(['check', file({ ...brief, altitudeM: 3000 })]).faults[0]?.path).toBe('options.setC');
     expect(run(['check', file('{"format": ')]).faults[0]?.problem).toMatch(/is not JSON/);
     expect(run(['check', file({ format: 'other/brief' })]).faults[0]?.path).toBe('format');
-    expect(run(['check', join(folder, 'none.json')]).faults[0]?.problem).toMatch(/cannot be read/);
+    expect(run(['check', join(folder, 'none.json')]).faults[0]?.problem).toBe('is not there');
+    expect(run(['check', folder]).faults[0]?.problem).toBe('is a folder');
+    for (const name of ['toString', 'constructor', '__proto__'])
+      expect(run([name]).faults[0]?.path).toBe('command');
     expect(run(['bake']).faults[0]?.path).toBe('command');
   });
 });

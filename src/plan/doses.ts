@@ -17,16 +17,22 @@ import { creamOf, type Dosed } from './world';
 /** To a tenth of a milligram, or to three figures where there is less than that. */
 const g = (value: number) => roundTo(value, Math.max(4, decimalsFor(value, 3, 12)));
 
-const plain = (id: Dose['id'], ingredient: string, grams: number, more: Partial<Dose> = {}): Dose => ({
-  id,
-  ingredient,
-  grams: g(grams),
-  millilitres: null,
-  diluteInMl: 0,
-  holdBackGrams: 0,
-  ...more,
-  spoons: stockFor(more.millilitres ?? grams, more.millilitres == null ? 'g' : 'mL') || (more.spoons ?? ''),
-});
+const plain = (id: Dose['id'], ingredient: string, grams: number, more: Partial<Dose> = {}): Dose => {
+  const inMl = more.millilitres ?? null;
+  const stock = stockFor(inMl ?? grams, inMl === null ? 'g' : 'mL');
+  return {
+    id,
+    ingredient,
+    grams: g(grams),
+    millilitres: null,
+    spoons: '',
+    diluteInMl: 0,
+    holdBackGrams: 0,
+    measure: inMl === null ? 'weight' : 'volume',
+    ...more,
+    ...(stock !== '' && { spoons: stock, measure: 'stock' as const }),
+  };
+};
 
 /** The acid's dose line for `amount` of product (g or mL); held back in part where it is given until the whey clears. */
 function acidDose(acid: NonNullable<Resolved['acid']>, amount: number, held: boolean): Dose {
@@ -45,6 +51,9 @@ const waterForCoagulant = (millilitres: number) => Math.max(30, 20 * millilitres
 /** A tablet weighs about this, g. From memory. */
 const TABLET_G = 0.6;
 
+/** Nobody counts more drops than this. */
+const MOST_DROPS = 200;
+
 const dropsText = (drops: number) => {
   const whole = Math.max(1, Math.round(drops));
   return whole === 1 ? '1 drop' : `${whole} drops`;
@@ -58,12 +67,11 @@ function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: numb
     amount.grams ?? (amount.tablets ?? 0) * TABLET_G,
     {
       millilitres: amount.millilitres === null ? null : g(amount.millilitres),
-      spoons:
-        amount.tablets === null
-          ? amount.drops === null || amount.drops > 200
-            ? ''
-            : dropsText(amount.drops)
-          : tabletsText(amount.tablets),
+      ...(amount.tablets !== null
+        ? { spoons: tabletsText(amount.tablets), measure: 'pieces' as const }
+        : amount.drops !== null && amount.drops <= MOST_DROPS
+          ? { spoons: dropsText(amount.drops), measure: 'drops' as const }
+          : {}),
       diluteInMl: g(waterForCoagulant(amount.millilitres ?? 1)),
     },
   );
@@ -121,7 +129,11 @@ export function dosesOf(
       method.culture.percent,
     );
     lines.push(
-      plain('culture', amount.name, amount.grams, { millilitres: amount.millilitres, spoons: amount.text }),
+      plain('culture', amount.name, amount.grams, {
+        millilitres: amount.millilitres,
+        spoons: amount.text,
+        ...(amount.sachets && { measure: 'pieces' as const }),
+      }),
     );
   }
   if (takes('lipase'))

@@ -68,6 +68,40 @@ describe('refusals name the field', () => {
       /would take .* L of milk/,
     ],
     [
+      'cream so much that no whey leaves it',
+      basic(
+        'whole-milk-ricotta',
+        { litres: 4 },
+        { cream: { litres: 3, fatPct: 36 }, options: { moisturePct: 78 } },
+      ),
+      'cream.litres',
+      /leaves no whey to run off.*give less cream/,
+    ],
+    [
+      'less cheese than its cream alone gives',
+      {
+        ...basic('soft-cream'),
+        milk: { species: 'cow' },
+        wantKg: 0.02,
+        cream: { litres: 0.05, fatPct: 36 },
+      },
+      'wantKg',
+      /give 0\.0\d+ to \d+ kg/,
+    ],
+    [
+      'a label no coagulant can live up to',
+      basic(
+        'squeaky-curds',
+        {},
+        {
+          coagulant: { form: 'liquid', setsLitres: 10_000, per: 'drop', inMin: 1, atC: 20 },
+        },
+      ),
+      'coagulant.setsLitres',
+      /stronger than any coagulant/,
+    ],
+    ['a time beyond any calendar', basic('paneer', {}, { start: '9999-12-31T09:00' }), 'start', /up to 2098/],
+    [
       'ultra-heated milk and a coagulant',
       basic('quick-stretched', { treatment: 'ultra-heat' }),
       'milk.treatment',

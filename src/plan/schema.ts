@@ -14,6 +14,9 @@ const percent = boundedBy(0, 100, '%');
 const grams = boundedBy(0, 10_000_000, 'g');
 const millilitres = boundedBy(0, 10_000_000, 'mL');
 
+/** By weight, by volume, in drops, in tablets or sachets, or as a part of a stock where it is too little for all of these. */
+export const DOSE_MEASURES = ['weight', 'volume', 'drops', 'pieces', 'stock'] as const;
+
 const doseSchema = z.strictObject({
   id: z.enum(DOSE_IDS),
   ingredient: oneLine(200),
@@ -23,6 +26,8 @@ const doseSchema = z.strictObject({
   spoons: oneLine(200),
   diluteInMl: millilitres,
   holdBackGrams: grams,
+  /** How a maker measures it; a plan of an earlier version does not say. */
+  measure: z.enum(DOSE_MEASURES).optional(),
 });
 export type Dose = z.infer<typeof doseSchema>;
 

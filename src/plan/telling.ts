@@ -17,7 +17,7 @@ export function acidText(dose: Dose, grams: number, format: Format): string {
 
 /** A dose as the maker measures it: tablets and sachets by the piece, liquids by volume, the rest by weight. */
 export const doseText = (dose: Dose, format: Format): string =>
-  /tablet|sachet/.test(dose.spoons) ? dose.spoons : acidText(dose, dose.grams, format);
+  dose.measure === 'pieces' ? dose.spoons : acidText(dose, dose.grams, format);
 
 /**
  * What stage words lean on, from a finished plan alone, so that a running make can speak without planning again.

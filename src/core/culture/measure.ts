@@ -25,6 +25,8 @@ export interface CultureAmount {
   millilitres: number | null;
   /** In sachets or eighths of a teaspoon, as it is sold; '' where it is weighed or poured. */
   text: string;
+  /** Whether it is counted in sachets. */
+  sachets: boolean;
 }
 
 /**
@@ -44,6 +46,7 @@ export function cultureAmount(
       grams: millilitres * STARTER_KG_PER_L,
       millilitres,
       text: '',
+      sachets: false,
     };
   }
   const { labelLitresPerGram, labelLitresPerSachet } = product;
@@ -55,6 +58,7 @@ export function cultureAmount(
       grams,
       millilitres: null,
       text: `${mixed(eighths)} ${eighths > 8 ? 'sachets' : 'sachet'}`,
+      sachets: true,
     };
   }
   const eighths = Math.round(grams / EIGHTH_TSP_G);
@@ -63,5 +67,6 @@ export function cultureAmount(
     grams,
     millilitres: null,
     text: eighths === 0 ? 'a pinch' : eighths > 48 ? '' : `${mixed(eighths)} tsp`,
+    sachets: false,
   };
 }

@@ -97,12 +97,14 @@ function spoonLine(
   { dropMl, smallestTsp }: Measures,
 ): string[] {
   if (dose.spoons === '') return [];
-  if (/drops$/.test(dose.spoons) && dose.millilitres !== null) {
+  if (dose.measure === 'stock') return [dose.spoons];
+  if (dose.measure === 'drops' && dose.millilitres !== null) {
     const drops = Math.max(1, Math.round(dose.millilitres / dropMl));
     return [`about ${format.number(drops)} ${drops === 1 ? 'drop' : 'drops'}`];
   }
   const spoonable =
-    SPOONABLES.find((one) => one === dose.ingredient) ?? (/salt/.test(dose.id) ? 'fine salt' : null);
+    SPOONABLES.find((one) => one === dose.ingredient) ??
+    (dose.id === 'salt' || dose.id === 'brine-salt' ? 'fine salt' : null);
   if (!spoonable) return dose.spoons === doseText(dose, format) ? [] : [`about ${dose.spoons}`];
   const held = spoonsFor(spoonable, dose.grams, smallestTsp);
   if (held.text === '') return ['too little for your smallest spoon: weigh it'];
