@@ -255,3 +255,44 @@ test('what waits torn from an earlier page locks no door', async ({ page }) => {
   await open(page, '/plan');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
 });
+
+test('a clock set back: the newer reading stays the newer, and nothing lasts less than nothing', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await page.getByRole('button', { name: 'All clean' }).click();
+  await page.getByRole('button', { name: 'Measured' }).click();
+  await page.clock.fastForward('10:00');
+  await noteTemperature(page, '21');
+  await page.clock.setSystemTime(new Date('2026-11-26T08:05:00+01:00'));
+  await noteTemperature(page, '33');
+  const now = page.getByRole('region', { name: 'Now' });
+  await expect(page.getByRole('region', { name: 'Noted last' }).getByRole('listitem').first()).toContainText('33');
+  await expect(now).not.toContainText(/-\d|NaN/);
+  await expect(now.getByRole('timer')).toBeVisible();
+});
+
+test('more cream than can be is said at its field, and the plan before it stands', async ({ page }) => {
+  await open(page, '/plan');
+  await page.getByRole('switch', { name: /cream/i }).click();
+  await page.getByRole('textbox', { name: 'Cream', exact: true }).fill('9');
+  await page.getByRole('textbox', { name: 'Moisture wanted', exact: true }).fill('78');
+  await expect(page.getByText(/leaves no whey to run off/)).toBeVisible();
+  await expect(page.getByTestId('yield')).not.toContainText('NaN');
+});
+
+test('what a file calls its things comes out of the exports harmless', async ({ page }) => {
+  await open(page, '/methods');
+  const paneer = METHODS.find((method) => method.id === 'paneer') as (typeof METHODS)[number];
+  const title = '=2*cmd|x # [a](b)';
+  await file(page, 'Open a method file', { ...paneer, id: 'odd-one', title });
+  await expect(page).toHaveURL(/odd-one/);
+  await page.goto('/plan');
+  await page.getByRole('button', { name: 'What else could it become?' }).click();
+  await page.getByRole('radio', { name: title, exact: true }).click();
+  const [text, calendar] = [await saved(page, 'As text'), await saved(page, 'Into a calendar')];
+  expect(text.split('\n')[0]).toBe('# \\=2\\*cmd\\|x \\# \\[a\\](b)');
+  expect(calendar.match(/BEGIN:VCALENDAR/g)).toHaveLength(1);
+  expect(calendar).toContain('SUMMARY:=2*cmd|x # [a](b): ');
+});

@@ -29,17 +29,40 @@ function others(option: MethodOption, now: OptionValue | undefined): OptionValue
   return all.filter((value) => value !== now);
 }
 
+/** A plan as it is, and with each of its options otherwise. */
+interface Ways {
+  as: Planned;
+  others: { key: string; plans: Planned[] }[];
+}
+
+const ways = new WeakMap<Plan, Ways | null>();
+
+/** Every other way of a plan, reckoned once. */
+function waysOf(plan: Plan): Ways | null {
+  const known = ways.get(plan);
+  if (known !== undefined) return known;
+  const as = scaledBy(plan, 1);
+  const found = as && {
+    as,
+    others: Object.entries(methodById(plan.method)?.options ?? {}).map(([key, option]) => ({
+      key,
+      plans: others(option, plan.brief.options?.[key]).flatMap(
+        (value) => scaledBy(plan, 1, { [key]: value }) ?? [],
+      ),
+    })),
+  };
+  ways.set(plan, found);
+  return found;
+}
+
 /**
  * Options of a make that are still free at a stage, by key: however they are chosen, all that has been done stays as it
  * was. None for a make whose method is not known here.
  */
 export function freeOptions(plan: Plan, index: number): string[] {
-  const as = scaledBy(plan, 1);
-  if (!as) return [];
-  return Object.entries(methodById(plan.method)?.options ?? {}).flatMap(([key, option]) => {
-    const ways = others(option, plan.brief.options?.[key]).flatMap(
-      (value) => scaledBy(plan, 1, { [key]: value }) ?? [],
-    );
-    return ways.length > 0 && ways.every((way) => samePast(as, way, index)) ? [key] : [];
-  });
+  const found = waysOf(plan);
+  if (!found) return [];
+  return found.others.flatMap(({ key, plans }) =>
+    plans.length > 0 && plans.every((other) => samePast(found.as, other, index)) ? [key] : [],
+  );
 }

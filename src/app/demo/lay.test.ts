@@ -14,7 +14,8 @@ import { layDemo, startOver } from './lay';
 
 const NOW = new Date(2026, 10, 26, 9, 12).getTime();
 /** As the browser gets them: written as JSON when the app is built. */
-const load = async () => JSON.parse(JSON.stringify(enactedDemo()));
+const enacted = JSON.stringify(enactedDemo());
+const load = async () => JSON.parse(enacted);
 const clock = (now: number) => ({ wall: () => now, mono: () => 0 });
 const states = async (db: Database) => {
   const ids = (await db.makes.toArray()).map((make) => make.id);

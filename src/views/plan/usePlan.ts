@@ -1,6 +1,7 @@
 import { format as formatDate } from 'date-fns';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Fault } from '../../core/faults/fault';
+import type { Brief } from '../../plan/brief/schema';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -29,13 +30,18 @@ export function useLivePlan(): LivePlan {
     [draft, kitchen, minute],
   );
   const key = brief === null ? null : JSON.stringify(brief);
-  const likely = useMemo(() => (key === null ? null : planBrief(JSON.parse(key), { spread: false })), [key]);
+  // The same brief keeps its identity however often it is written down anew.
+  const kept = useRef<{ key: string; brief: Brief } | null>(null);
+  if (key === null || brief === null) kept.current = null;
+  else if (kept.current?.key !== key) kept.current = { key, brief };
+  const same = kept.current?.brief ?? null;
+  const likely = useMemo(() => same && planBrief(same, { spread: false }), [same]);
   const [broken, setBroken] = useState<Fault[]>([]);
   const [spread, setSpread] = useState<{ key: string; planned: Planned } | null>(null);
   useEffect(() => {
-    if (key === null) return;
+    if (key === null || same === null) return;
     let wanted = true;
-    void planner.plan(JSON.parse(key)).then((result) => {
+    void planner.plan(same).then((result) => {
       if (!wanted || !result) return;
       if (result.ok) setSpread({ key, planned: result.value });
       setBroken(result.ok ? [] : result.faults);
@@ -43,7 +49,7 @@ export function useLivePlan(): LivePlan {
     return () => {
       wanted = false;
     };
-  }, [key, planner]);
+  }, [key, same, planner]);
   const last = useRef<Planned | null>(null);
   if (spread && spread.key === key) last.current = spread.planned;
   else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
