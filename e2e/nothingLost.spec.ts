@@ -268,17 +268,19 @@ test('a clock set back: the newer reading stays the newer, and nothing lasts les
   await page.clock.setSystemTime(new Date('2026-11-26T08:05:00+01:00'));
   await noteTemperature(page, '33');
   const now = page.getByRole('region', { name: 'Now' });
-  await expect(page.getByRole('region', { name: 'Noted last' }).getByRole('listitem').first()).toContainText('33');
+  await expect(page.getByRole('region', { name: 'Noted last' }).getByRole('listitem').first()).toContainText(
+    '33',
+  );
   await expect(now).not.toContainText(/-\d|NaN/);
   await expect(now.getByRole('timer')).toBeVisible();
 });
 
 test('more cream than can be is said at its field, and the plan before it stands', async ({ page }) => {
   await open(page, '/plan');
-  await page.getByRole('switch', { name: /cream/i }).click();
+  await page.getByRole('checkbox', { name: /cream/i }).check();
   await page.getByRole('textbox', { name: 'Cream', exact: true }).fill('9');
   await page.getByRole('textbox', { name: 'Moisture wanted', exact: true }).fill('78');
-  await expect(page.getByText(/leaves no whey to run off/)).toBeVisible();
+  await expect(page.getByText(/leaves no whey to run off/i)).toBeVisible();
   await expect(page.getByTestId('yield')).not.toContainText('NaN');
 });
 

@@ -197,6 +197,7 @@ test('a make under way already begins in the middle; one that is over goes into 
 test('a logger’s file is taken in: columns said, wrong rows answered, its readings on the track', async ({
   page,
 }) => {
+  await page.clock.fastForward('20:00');
   const lines = ['elapsed min;°C', '4;18', '8;24', '12;oops', '15;31'];
   await page.getByLabel('A logger’s file (CSV)').setInputFiles({
     name: 'logger.csv',

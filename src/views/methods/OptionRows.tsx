@@ -18,7 +18,7 @@ const NEW_OPTION: NumberOption = {
   unit: '',
   quantity: 'plain',
   default: 1,
-  min: 0,
+  min: 1,
   max: 10,
   step: 1,
   reason: 'Say why one would turn it.',
