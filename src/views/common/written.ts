@@ -1,11 +1,11 @@
-import { toast } from 'sonner';
 import { whyNot } from '../../store/whyNot';
 
 /** Said until it is answered, once however often it happens. */
-export const STAYS = { duration: Number.POSITIVE_INFINITY, closeButton: true } as const;
+const STAYS = { duration: Number.POSITIVE_INFINITY, closeButton: true } as const;
 
-/** Says what went wrong, and keeps saying it until it is answered. */
-export const say = (text: string): void => void toast.error(text, { ...STAYS, id: text });
+/** Says what went wrong, and keeps saying it until it is answered; what shows it is loaded only then. */
+export const say = (text: string): void =>
+  void import('sonner').then(({ toast }) => toast.error(text, { ...STAYS, id: text }));
 
 /** Says that something could not be written down, and why. */
 export const sayUnwritten = (what: string, error: unknown): void =>
