@@ -13,6 +13,8 @@ export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
   workers: 2,
+  // A machine that stalls gets a second go; what needed one is told as flaky.
+  retries: 1,
   timeout: 90_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

@@ -5,5 +5,6 @@ export default defineConfig({
     include: ['src/**/*.test.ts', 'cli/**/*.test.ts', 'server/**/*.test.ts', 'fuzz/**/*.test.ts'],
     environment: 'node',
     testTimeout: 60_000,
+    maxWorkers: 2,
   },
 });
