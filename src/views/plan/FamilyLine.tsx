@@ -27,8 +27,8 @@ function zonesOf(method: Method, hottestC: number): Zone[] {
       {
         method: one.id,
         label: one.heatLine.label,
-        fromC: Math.max(range.min, one.heatLine.cooler?.belowC ?? range.min),
-        toC: Math.min(hottestC, range.max, one.heatLine.hotter?.fromC ?? range.max),
+        fromC: one.heatLine.cooler?.belowC ?? range.min,
+        toC: Math.min(hottestC, one.heatLine.hotter?.fromC ?? range.max),
       },
     ];
   });
