@@ -1,5 +1,5 @@
 import { spawn } from 'node:child_process';
-import { existsSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
+import { existsSync, readFileSync, rmSync, utimesSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { afterAll, describe, expect, it } from 'vitest';
@@ -31,6 +31,10 @@ describe('a rebuild', () => {
     clearInterval(watching);
     expect(code).toBe(0);
     expect(missing).toBe(0);
+    // Built for service, not for a test: the keeper is registered, and nothing speaks of development.
+    const page = readFileSync(join(ROOT, 'dist/index.html'), 'utf8');
+    const main = /src="\/(assets\/[^"]+\.js)"/.exec(page)?.[1] ?? '';
+    expect(readFileSync(join(ROOT, 'dist', main), 'utf8')).toContain('/sw.js');
     expect(existsSync(LEFT_OPEN)).toBe(true);
     expect(existsSync(LONG_GONE)).toBe(false);
     expect(existsSync(join(ROOT, '.dist-next'))).toBe(false);
