@@ -19,8 +19,7 @@ interface Entry {
 }
 
 /** Control characters, line breaks aside, mean nothing in a calendar. */
-// biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
-const CONTROLS = /[\u0000-\u0009\u000b\u000c\u000e-\u001f\u007f]/g;
+const CONTROLS = /(?![\r\n])\p{Cc}/gu;
 const clean = (text: string) => text.replaceAll('\u00a0', ' ').replace(CONTROLS, ' ');
 
 function calendar(name: string, stamp: string, floating: boolean, entries: readonly Entry[]): string {

@@ -13,8 +13,7 @@ const plain = (lines: readonly string[]) => `${lines.join('\n').replaceAll('\u00
 const quoted = (text: string) =>
   text
     .replace(/\s*[\r\n\u2028\u2029]+\s*/g, ' ')
-    // biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
-    .replace(/[\u0000-\u001f\u007f]/g, ' ')
+    .replace(/\p{Cc}/gu, ' ')
     .replace(/[\\`*_[\]<>#|~&!]/g, '\\$&')
     .replace(/^(\s*)([-+=]|\d+[.)])/, '$1\\$2');
 

@@ -62,8 +62,7 @@ export const keyText = (pattern: RegExp, max: number, remedy: string): z.ZodStri
     });
 
 /** What no name or title of one line holds: line breaks and other control characters. */
-// biome-ignore lint/suspicious/noControlCharactersInRegex: they are what is taken out
-const CONTROLS = /[\u0000-\u001f\u007f\u2028\u2029]+/g;
+const CONTROLS = /[\p{Cc}\u2028\u2029]+/gu;
 
 /** A text of one line, as names and titles are: line breaks and other control characters become spaces. */
 export const oneLine = (max: number): z.ZodString =>
