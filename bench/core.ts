@@ -5,13 +5,8 @@ import { Bench } from 'tinybench';
 import { bufferOf } from '../src/core/acid/buffer';
 import { amountForPH, pHAfter, strongAcidDemand, titrantOf } from '../src/core/acid/titrate';
 import { acidify } from '../src/core/culture/acidify';
-import {
-  acidGrowth,
-  GROUP_FACTS,
-  heatGrowth,
-  LACTATE_STANDING,
-  LACTATE_WITH_GROWTH,
-} from '../src/core/culture/groups';
+import { SOURING } from '../src/core/culture/fitted';
+import { acidGrowth, GROUP_FACTS, heatGrowth } from '../src/core/culture/groups';
 import { lacticCurve } from '../src/core/culture/lactate';
 import { compositionOf, milkBatch } from '../src/core/milk/composition';
 import { findRoot } from '../src/core/numeric/root';
@@ -85,7 +80,7 @@ const slopeBy =
   (_hour: number, [cells = 0, lactate = 0]: number[]) => {
     const pace = heatGrowth(facts, 24) * acidGrowth(facts, pHOf(lactate));
     const growth = facts.mu * pace * cells * (1 - cells / facts.most);
-    return [growth, LACTATE_WITH_GROWTH * growth + LACTATE_STANDING * pace * cells];
+    return [growth, SOURING.lactateWithGrowth * growth + SOURING.lactateStanding * pace * cells];
   };
 const solverOf = (tolerance: number) => {
   const solver = new Solver(2);

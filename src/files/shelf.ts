@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { ACID_KINDS } from '../core/acid/acids';
-import { CULTURE_GROUPS } from '../core/culture/groups';
+import { CULTURE_GROUPS } from '../core/culture/fitted';
 import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
 import { coagulantSchema } from '../plan/brief/schema';
 import { named } from './named';

@@ -6,10 +6,12 @@ import type { Inoculum } from '../core/culture/dose';
 import type { Ferment } from '../core/culture/ferment';
 import type { BagStyle } from '../core/curd/bag';
 import type { DrainCurve } from '../core/curd/drain';
+import type { PlainCurd } from '../core/curd/nonFat';
 import type { StyleFacts, UsualWork } from '../core/curd/styles';
 import type { HeatDose } from '../core/heat/denaturation';
-import type { MilkBatch } from '../core/milk/composition';
+import type { Composition, MilkBatch } from '../core/milk/composition';
 import type { CautionId } from '../core/safety/cautions';
+import type { Soured } from '../core/stretch/window';
 import type { Format } from '../core/units/format';
 import type { DoseId, KindName, Span } from './terms';
 import { FIXED, type HandsWindow, type Traits } from './traits';
@@ -48,6 +50,12 @@ export interface World {
   /** Time a drain takes against the usual one. */
   drainPace: number;
   style: StyleFacts;
+  /** The milk or whey its moisture is told for. */
+  usual: Composition;
+  /** The style before it is salted, for its usual milk: what it holds constant whatever the milk. */
+  plain: PlainCurd;
+  /** What sours the curd that is to stretch; null where none is. */
+  soured: Soured | null;
   /** What this curd keeps and holds beyond its style's own: shares, moisture points, and a factor on the whey protein. */
   off: { fat: number; casein: number; moisturePct: number; wheyProtein: number };
   /** The one run that the plan tells: it finds doses, refuses what cannot be, and keeps the course of the pH. */
@@ -62,8 +70,10 @@ export interface PotState {
   kg: number;
   pH: number;
   heat: HeatDose;
-  /** Curd's moisture where a drain has decided it; null where its style and its work do. */
-  moisturePct: number | null;
+  /** Heat the milk had when its whey left it: heat after that catches no more whey protein. Null until then. */
+  caught: HeatDose | null;
+  /** Moisture in the curd's non-fat substance, a share, where a drain has decided it; null where its style and its work do. */
+  nonFat: number | null;
   calciumMmolPerLitre: number;
   ferment: Ferment | null;
   /** Minute to which the ferment has been run. */
@@ -74,6 +84,10 @@ export interface PotState {
   work: UsualWork;
   /** Share of the milk's fat left by a stretch. */
   fatKept: number | null;
+  /** Salt in the curd, salt strewn over it by hand, and all that went in, kg. */
+  saltKg: number;
+  strewnKg: number;
+  givenSaltKg: number;
   bagHours: number;
   /** pH of the whey as it first ran off. */
   wheyPH: number | null;
@@ -91,6 +105,8 @@ export interface Telling {
   /** How far the pot climbs after the heat is off, °C. */
   carryOverC: number;
   yieldKg: number;
+  /** Moisture of the finished cheese, %. */
+  moisturePct: number;
   acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
   /** Every dose as the maker measures it, and the water it goes into. */
   doses: Partial<Record<DoseId, { name: string; text: string; waterText: string }>>;
@@ -171,7 +187,6 @@ export function kindOf<P>(kind: StageKind<P>): AnyKind {
     words: (params, telling) => kind.words(read(params), telling),
     cautions: (params, about) => kind.cautions(read(params), about),
     takes: (params) => kind.takes?.(read(params)) ?? [],
-    saltedBefore: (params) => kind.saltedBefore?.(read(params)) ?? null,
     goal: (params) => kind.goal?.(read(params)) ?? null,
     rounds: (params) => kind.rounds?.(read(params)) ?? null,
     kit: (params, about) => kind.kit?.(read(params), about) ?? [],

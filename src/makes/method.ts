@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/groups';
+import { CULTURE_GROUPS, type CultureGroup } from '../core/culture/fitted';
 import { BAG_NAMES, type BagName } from '../core/curd/bag';
 import { CURD_STYLE_NAMES } from '../core/curd/styles';
 import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';

@@ -1,4 +1,5 @@
 import { SATURATED_PCT_WW } from '../core/salt/brine';
+import { AIMED_STRETCH_PH } from '../core/stretch/window';
 import type { ChoiceOption, MethodOption, NumberOption } from './method';
 
 type Range = Pick<NumberOption, 'default' | 'min' | 'max'> & { step?: number };
@@ -141,8 +142,8 @@ export const acidTo = (): NumberOption =>
   amount(
     'Acid to pH',
     '',
-    { default: 5.6, min: 5.5, max: 5.75, step: 0.05 },
-    'Below 5.5 it melts to soup, above 5.7 it tears.',
+    { default: AIMED_STRETCH_PH.citric, min: 5.1, max: 5.75, step: 0.05 },
+    'Citric acid takes calcium along: 5.5 to 5.75. Vinegar, lactic acid and the lactone leave it: 5.1 to 5.4.',
   );
 
 /** Milk to a bag, at most. */
@@ -165,6 +166,19 @@ export const pressedBy = (ownWeight: string): ChoiceOption =>
       ['self', 'in the hoop, by its own weight', ownWeight],
     ],
     'Weight closes it; each doubling takes a point of moisture.',
+  );
+
+/** How openly the curd is knit, for the hours it wants in brine. */
+export const knit = (usual: string): ChoiceOption =>
+  school(
+    'The curd is',
+    usual,
+    [
+      ['close', 'closed by the press', 'Salt goes in slowly and evenly.'],
+      ['loose', 'loosely knit', 'About five times as fast: taste it early.'],
+      ['open', 'open, hardly pressed', 'Ten times as fast and more: an hour is much.'],
+    ],
+    'Brine runs in through cracks: the more open, the shorter it wants.',
   );
 
 export const keptInBrine = (): MethodOption =>

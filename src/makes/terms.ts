@@ -1,3 +1,5 @@
+import type { Told } from '../core/safety/told';
+
 /** Words that kinds, makes and plans share. */
 /** A stage kind by its name; the register says which there are. */
 export type KindName = string;
@@ -24,4 +26,6 @@ export interface Span {
   targetC: number | null;
   course: readonly (readonly [number, number])[];
   pHs?: [number, number][];
+  /** What the likely run has to say of this stage, as cautions: a figure outside what works. */
+  tells?: readonly Told[];
 }

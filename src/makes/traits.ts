@@ -88,8 +88,6 @@ export interface Traits<P> {
   does: readonly Doing[];
   /** What goes into the batch here, milk or a plan's doses. Nothing. */
   takes(params: P): readonly (DoseId | 'milk')[];
-  /** Share of the cheese's salt that has to be in it when the stage begins; null where the stage salts nothing more. */
-  saltedBefore(params: P): number | null;
   goal(params: P): Goal | null;
   rounds(params: P): Round | null;
   /** Which reading the pad asks for first. Temperature. */

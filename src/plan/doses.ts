@@ -93,12 +93,6 @@ const LIPASE_G_PER_L = 0.05;
 /** Where the make does not say, brine enough to float in, kg of water for each kg of cheese. Common practice. */
 const BRINE_WATER_PER_KG = 3;
 
-/** Share of a cheese's salt that dry salting brings: all, or what the brine after it leaves to be done. */
-const dryShare = (stages: readonly BatchStage[]): number => {
-  const before = stages.map((stage) => stage.kind.saltedBefore(stage.params)).find((share) => share !== null);
-  return before ?? 1;
-};
-
 /** All dose lines of a batch; what does not apply is left out. */
 export function dosesOf(
   brief: Resolved,
@@ -140,8 +134,7 @@ export function dosesOf(
     lines.push(plain('lipase', 'lipase', LIPASE_G_PER_L * litres, { diluteInMl: g(10 * litres) }));
   if (brief.coagulant && dosed.imcuPerLitre !== null && takes('coagulant'))
     lines.push(coagulantDose(brief.coagulant, dosed.imcuPerLitre * litres));
-  const dry = outcome.saltGrams * dryShare(stages);
-  if (takes('salt') && dry > 0) lines.push(salted('salt', 'fine salt', dry));
+  if (takes('salt') && outcome.strewnGrams > 0) lines.push(salted('salt', 'fine salt', outcome.strewnGrams));
   if (takes('brine-salt')) {
     const water = outcome.yieldKg * (method.brineWaterPerKg ?? BRINE_WATER_PER_KG);
     const grams = brineSaltGrams(water, Number(brief.options.brinePctWw));

@@ -20,10 +20,14 @@ export function litresFor(wantKg: number, yieldOf: (litres: number) => number): 
   const made = yieldOf(litres);
   if (Math.abs(made - wantKg) > 1e-6 * wantKg) {
     const [least, most] = [yieldOf(min), yieldOf(max)];
+    // As few figures as keep the lower below the upper.
+    const figures = [2, 3, 4, 5].find(
+      (n) => Number(toFigures(least, n, Math.ceil)) <= Number(toFigures(most, n, Math.floor)),
+    );
     throw new Infeasible({
       path: 'wantKg',
       problem: `is ${toFigures(wantKg, 3)}, which would take ${toFigures((litres * wantKg) / made, 3)} L of milk`,
-      remedy: `give ${toFigures(least, 2, Math.ceil)} to ${toFigures(most, 2, Math.floor)} kg`,
+      remedy: `give ${toFigures(least, figures ?? 6, Math.ceil)} to ${toFigures(most, figures ?? 6, Math.floor)} kg`,
       bounds: { min: least, max: most },
     });
   }

@@ -2,7 +2,6 @@ import { acidPerUnit, gramsOfProduct } from '../core/acid/acids';
 import { BOUND_MINERALS, fatInDryMatterPct } from '../core/curd/balance';
 import { denaturedShare } from '../core/heat/denaturation';
 import type { MilkBatch } from '../core/milk/composition';
-import { saltShareOf } from '../core/salt/dry';
 import type { PotState, World } from '../makes/grammar';
 import { curdOf, keptBy } from '../makes/kinds/curd';
 import type { Method } from '../makes/method';
@@ -37,7 +36,11 @@ export interface Outcome {
   yieldKg: number;
   moisturePct: number;
   fatInDryMatterPct: number;
-  saltGrams: number;
+  /** Salt in the finished cheese, %, and in its moisture. */
+  saltPct: number;
+  saltInMoisturePct: number;
+  /** Salt strewn by hand, g. */
+  strewnGrams: number;
   /** Whether the curd takes all there is, and no whey leaves it. */
   wheyless: boolean;
   /** Share of the whey protein that is denatured. */
@@ -86,15 +89,13 @@ export function poured(brief: Resolved, world: World): Parts {
  */
 export function outcomeOf(brief: Resolved, method: Method, world: World, pot: PotState): Outcome {
   const keep = keptBy(world, pot);
-  const salt = saltShareOf(Number(brief.options.saltPct ?? 0));
   const inPot = poured(brief, world);
-  const { kg, moisturePct: moisture, wheyless } = curdOf(world, pot, salt);
+  const { waterKg: water, saltKg, wheyless } = curdOf(world, pot);
 
   const fat = inPot.fat * keep.fat;
   const casein = inPot.casein * keep.casein;
   const wheyProtein = inPot.wheyProtein * keep.wheyProtein;
   const boundMinerals = casein * BOUND_MINERALS;
-  const water = kg * (moisture / 100);
   const dissolved = {
     wheyProtein: inPot.wheyProtein - wheyProtein,
     lactose: inPot.lactose,
@@ -110,10 +111,10 @@ export function outcomeOf(brief: Resolved, method: Method, world: World, pot: Po
     lactose: dissolved.lactose * along,
     minerals: boundMinerals + dissolved.minerals * along,
     acid: dissolved.acid * along,
-    salt: kg * salt,
+    salt: saltKg,
     water,
   };
-  const whey = combine({ ...inPot, salt: curd.salt }, curd, -1);
+  const whey = combine({ ...inPot, salt: pot.givenSaltKg }, curd, -1);
   const dressing = method.cream === 'dressing' ? creamOf(brief) : null;
   const cheese = dressing ? combine(curd, partsOf(dressing), 1) : curd;
   const yieldKg = totalKg(cheese);
@@ -122,7 +123,9 @@ export function outcomeOf(brief: Resolved, method: Method, world: World, pot: Po
     yieldKg,
     moisturePct,
     fatInDryMatterPct: fatInDryMatterPct(cheese.fat, yieldKg, moisturePct),
-    saltGrams: curd.salt * 1000,
+    saltPct: (100 * cheese.salt) / yieldKg,
+    saltInMoisturePct: (100 * cheese.salt) / cheese.water,
+    strewnGrams: pot.strewnKg * 1000,
     wheyless,
     denatured: denaturedShare(pot.heat),
     cheese,

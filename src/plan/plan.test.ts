@@ -71,7 +71,9 @@ describe('every plan', () => {
         const dressing = ready.value.method.cream === 'dressing' ? creamOf(sized) : null;
         const dressed = dressing ? partsOf(dressing) : null;
         for (const part of PART_NAMES) {
-          const added = (part === 'salt' ? outcome.saltGrams / 1000 : inPot[part]) + (dressed?.[part] ?? 0);
+          const added =
+            (part === 'salt' ? outcome.cheese.salt + outcome.whey.salt : inPot[part]) +
+            (dressed?.[part] ?? 0);
           expect(Math.abs(outcome.cheese[part] + outcome.whey[part] - added)).toBeLessThan(
             1e-9 * Math.max(1, totalKg(inPot)),
           );

@@ -2,11 +2,12 @@ import { pHAfter } from '../core/acid/titrate';
 import { WHEY_DENSITY_KG_PER_L, wheyKindOf } from '../core/curd/whey';
 import { bad, type Fault, good, Infeasible, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { CAUTIONS } from '../core/safety/cautions';
+import { cautionWords } from '../core/safety/cautions';
+import { toldText } from '../core/safety/told';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
-import type { About, PotState, Span } from '../makes/grammar';
+import type { About, PotState, Span, World } from '../makes/grammar';
 import type { Method } from '../makes/method';
 import { atLitres, type ReadyBrief, resolveBrief } from './brief/resolve';
 import type { Resolved } from './brief/resolved';
@@ -19,10 +20,11 @@ import type { Plan } from './schema';
 import { type Range, type Spread, spreadOf } from './spread/draws';
 import { type BatchStage, stagesOf, walk } from './stages';
 import { tellingOf } from './telling';
+import { warningsOf } from './warnings';
 import { type Dosed, NO_DEPARTURE, potAtStart, worldOf } from './world';
 
 /** Model version: part of every frozen plan; raised when a number can come out differently. */
-export const MODEL_VERSION = 3;
+export const MODEL_VERSION = 4;
 
 /** A plan with what the interface draws and a running make keeps beside it. */
 export interface Planned {
@@ -43,6 +45,7 @@ interface Likely {
   spans: Span[];
   pot: PotState;
   outcome: Outcome;
+  world: World;
   dosed: Dosed;
   pHAfterAcid: number | null;
 }
@@ -73,6 +76,7 @@ function likelyRun(ready: ReadyBrief, litres: number): Likely {
     spans,
     pot,
     outcome,
+    world,
     dosed: { acid: world.acid?.amount ?? null, imcuPerLitre: world.coagulant?.imcuPerLitre ?? null },
     pHAfterAcid:
       world.acid && pHAfter(world.buffer, world.acid.titrant, world.acid.amount / world.milk.litres),
@@ -90,16 +94,42 @@ const readyAtOf = (brief: Resolved, totalMin: number): string | null =>
     ? wallTimeOf((wallMinutes(brief.start) as number) + totalMin)
     : (brief.readyBy ?? null);
 
-function cautionsOf({ brief, stages }: Likely): Plan['cautions'] {
+/** A file's words hold plain spaces. */
+const inMetric = (text: string) => text.replaceAll('\u00a0', ' ');
+
+function cautionsOf(
+  run: Likely,
+  staged: Plan['stages'],
+  parameters: Record<string, unknown>,
+): Plan['cautions'] {
+  const { brief, stages, spans } = run;
   const about: About = {
     treatment: brief.milk.treatment,
     setC: Number(brief.options.setC ?? 0),
     wantedSetMin: Number(brief.options.wantedSetMin ?? 0),
     coagulant: brief.coagulant !== undefined,
   };
-  return stages.flatMap((stage) => {
-    const ids = stage.kind.cautions(stage.params, about);
-    return ids.map((id) => ({ id, stage: stage.id, text: CAUTIONS[id] }));
+  const warned = warningsOf(brief, run.method, staged, parameters, spans, {
+    world: run.world,
+    outcome: run.outcome,
+    curdPH: run.pot.pH,
+  });
+  return stages.flatMap((stage, index) => {
+    const told = [
+      ...(spans[index]?.tells ?? []),
+      ...warned.filter((one) => one.stage === stage.id).map((one) => one.told),
+    ];
+    return [
+      ...stage.kind
+        .cautions(stage.params, about)
+        .map((id) => ({ id, stage: stage.id, text: inMetric(cautionWords(id, formatter(METRIC))) })),
+      ...told.map((one) => ({
+        id: one.id,
+        stage: stage.id,
+        text: inMetric(toldText(one, formatter(METRIC))),
+        told: one,
+      })),
+    ];
   });
 }
 
@@ -118,6 +148,9 @@ function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] 
     acidifyHours: pot.acidifyHours === null ? null : around(pot.acidifyHours, spread?.acidifyHours, 4),
     yieldKg: around(outcome.yieldKg, spread?.yieldKg, 6),
     moisturePct: roundTo(outcome.moisturePct, 4),
+    curdPH: roundTo(pot.pH, 3),
+    saltPct: roundTo(outcome.saltPct, 4),
+    saltInMoisturePct: roundTo(outcome.saltInMoisturePct, 4),
     fatInDryMatterPct: roundTo(outcome.fatInDryMatterPct, 4),
     wheyLitres: roundTo(totalKg(outcome.whey) / WHEY_DENSITY_KG_PER_L, 5),
     wheyKind: wheyKindOf(wheyPH),
@@ -155,6 +188,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
       uses: [...stage.kind.uses(stage.params)],
     };
   });
+  const parameters = Object.fromEntries(run.stages.map((stage) => [stage.id, stage.params]));
   const plan: Plan = {
     format: 'plump-pail/plan',
     version: 1,
@@ -165,7 +199,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
     stages,
     predictions: predictionsOf(run, spread),
     hinges: spread?.hinges ?? [],
-    cautions: cautionsOf(run),
+    cautions: cautionsOf(run, stages, parameters),
   };
   const telling = tellingOf(plan, formatter(METRIC));
   plan.stages = plan.stages.map((stage, index) => ({
@@ -176,7 +210,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
   }));
   return {
     plan,
-    parameters: Object.fromEntries(run.stages.map((stage) => [stage.id, stage.params])),
+    parameters,
     spans,
     outcome,
     spread,

@@ -25,5 +25,5 @@ export function priceOf(brief: Resolved, dosed: Dosed, outcome: Outcome): number
   if (coagulant && dosed.imcuPerLitre !== null)
     price += (coagulant.price ?? 0) * coagulantBought(coagulant, dosed.imcuPerLitre * litres);
   if (culture) price += ((culture.price ?? 0) * cultureAmount(culture, litres, 1, 1).grams) / 1000;
-  return price + (salt?.price ?? 0) * (outcome.saltGrams / 1000);
+  return price + (salt?.price ?? 0) * (outcome.strewnGrams / 1000);
 }

@@ -74,8 +74,8 @@ describe('refusals name the field', () => {
         { litres: 4 },
         { cream: { litres: 3, fatPct: 36 }, options: { moisturePct: 78 } },
       ),
-      'cream.litres',
-      /leaves no whey to run off.*give less cream/,
+      'options.moisturePct',
+      /wetter than this curd is when it leaves the pot.*wish it drier/,
     ],
     [
       'less cheese than its cream alone gives',

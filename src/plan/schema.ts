@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { WHEY_KINDS } from '../core/curd/whey';
 import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
+import { toldSchema } from '../core/safety/told';
 import { DOSE_IDS, STAGE_ID } from '../makes/grammar';
 import { KIND_NAMES } from '../makes/kinds';
 import { RESOURCES } from '../makes/traits';
@@ -67,6 +68,10 @@ export const planSchema = z.strictObject({
     acidifyHours: range(hours).nullable(),
     yieldKg: range(boundedBy(0, 10_000, 'kg')),
     moisturePct: percent,
+    /** At the end; a plan of an earlier version does not say. */
+    curdPH: pH.nullable().optional(),
+    saltPct: percent.optional(),
+    saltInMoisturePct: percent.optional(),
     fatInDryMatterPct: percent,
     wheyLitres: boundedBy(0, 10_000, 'L'),
     wheyKind: z.enum(WHEY_KINDS),
@@ -80,7 +85,15 @@ export const planSchema = z.strictObject({
     .array(z.strictObject({ on: oneLine(200), shareOfVariancePct: percent, sharpenBy: oneLine(400) }))
     .max(40),
   cautions: z
-    .array(z.strictObject({ id: oneLine(60), stage: oneLine(60), text: z.string().max(4000) }))
+    .array(
+      z.strictObject({
+        id: oneLine(60),
+        stage: oneLine(60),
+        text: z.string().max(4000),
+        /** A caution of this batch with its figures, so that it can be told in the maker's units. */
+        told: toldSchema.optional(),
+      }),
+    )
     .max(400),
 });
 export type Plan = z.infer<typeof planSchema>;

@@ -42,6 +42,7 @@ export function tellingOf(
     litres: plan.brief.milk.litres ?? 0,
     carryOverC: carryOverC ?? usualCarryOverC(plan.brief.milk.litres ?? 1),
     yieldKg: plan.predictions.yieldKg.likely,
+    moisturePct: plan.predictions.moisturePct,
     acid:
       dose && dose.grams > 0
         ? {
@@ -64,12 +65,11 @@ export function tellingOf(
       ]),
     ),
     fridgeDays: method
-      ? fridgeDays(
-          method.style,
-          plan.brief.milk.treatment ?? 'pasteurised',
-          heatsEnough(plan),
-          brine && method.options.keptInBrine ? Number(plan.brief.options?.brinePctWw ?? 0) : 0,
-        )
+      ? fridgeDays(method.style, plan.brief.milk.treatment ?? 'pasteurised', heatsEnough(plan), {
+          brinePctWw:
+            brine && plan.brief.options?.keptInBrine ? Number(plan.brief.options.brinePctWw ?? 0) : 0,
+          creamFilled: method.cream === 'dressing' && method.family === 'stretched-curd',
+        })
       : 3,
   };
 }

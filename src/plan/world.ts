@@ -4,12 +4,14 @@ import { amountForPH, titrantOf } from '../core/acid/titrate';
 import { usualMultiplier } from '../core/coagulant/clotting';
 import { freezeDried, type Inoculum, liquidStarter, savedStarter } from '../core/culture/dose';
 import { BAGS } from '../core/curd/bag';
+import { plainCurd, usualMilk } from '../core/curd/nonFat';
 import { CURD_STYLES } from '../core/curd/styles';
 import { gatheredShare } from '../core/curd/whey';
 import { heatDoseOfTreatment } from '../core/heat/denaturation';
 import { blend, creamBatch } from '../core/milk/blend';
 import { compositionOf, type MilkBatch, milkBatch } from '../core/milk/composition';
-import { wheyComposition } from '../core/milk/whey';
+import { USUAL_WHEY, USUAL_WHEY_PROTEIN_PCT, wheyComposition } from '../core/milk/whey';
+import { souredBy } from '../core/stretch/window';
 import type { PotState, World } from '../makes/grammar';
 import { groupsOf, type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolved';
@@ -140,16 +142,34 @@ export function worldOf(
     bagKg: typeof brief.options.bagKg === 'number' ? brief.options.bagKg : USUAL_BAG_KG,
     drainPace: depart.drainPace,
     style,
+    usual:
+      method.of === 'whey'
+        ? wheyComposition('cow', USUAL_WHEY.fatPct, USUAL_WHEY_PROTEIN_PCT.cow)
+        : usualMilk(style.milkFatPct),
+    plain: plainCurd(style),
+    soured: brief.acid && method.acid !== null ? souredBy(brief.acid.kind) : brief.culture ? 'lactic' : null,
     off: {
       fat: depart.fatRetention,
       casein: depart.caseinRetention,
-      moisturePct: depart.moisturePct,
+      moisturePct: depart.moisturePct + weakMilkPoints(brief, method),
       wheyProtein:
         depart.wheyRetention * (method.of === 'whey' ? gatheredShare(brief.milk.pH + depart.pH) : 1),
     },
     likely: dosed === undefined,
   };
 }
+
+/** Moisture points by which curd of high-pasteurised, and of homogenised, milk stays wetter. From memory. */
+const WETTER = { 'high-pasteurised': 2.5, homogenised: 2 } as const;
+
+/** How much wetter this milk's coagulant curd stays than a style's usual, points. */
+const weakMilkPoints = ({ milk }: Resolved, { coagulant, bag }: Method): number =>
+  coagulant === null || bag !== null
+    ? 0
+    : Math.max(
+        milk.treatment === 'high-pasteurised' ? WETTER['high-pasteurised'] : 0,
+        milk.homogenised ? WETTER.homogenised : 0,
+      );
 
 /** The pot at the start of the make. */
 export const potAtStart = (brief: Resolved, world: World): PotState => ({
@@ -159,7 +179,8 @@ export const potAtStart = (brief: Resolved, world: World): PotState => ({
   kg: world.milk.massKg,
   pH: world.buffer.pH0,
   heat: heatDoseOfTreatment(brief.milk.treatment),
-  moisturePct: null,
+  caught: null,
+  nonFat: null,
   calciumMmolPerLitre: 0,
   ferment: null,
   fermentedTo: 0,
@@ -167,6 +188,9 @@ export const potAtStart = (brief: Resolved, world: World): PotState => ({
   clot: null,
   work: {},
   fatKept: null,
+  saltKg: 0,
+  strewnKg: 0,
+  givenSaltKg: 0,
   bagHours: 0,
   wheyPH: null,
   setMin: null,

@@ -40,7 +40,7 @@ export function acidAdvice(state: MakeState): AcidAdvice | null {
       givenShare,
     };
   }
-  if (givenShare < MOST_SHARE)
+  if (givenShare + EXTRA_SHARE < MOST_SHARE + EXTRA_SHARE / 2)
     return { kind: 'portion', grams: dose.grams * EXTRA_SHARE, beyondPlan: true, givenShare };
   return { kind: 'enough', givenShare };
 }

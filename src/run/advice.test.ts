@@ -16,7 +16,7 @@ import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
 import { type MakeState, stageAt, stageEndsAt, stateOf } from './state';
-import { warmSoFar } from './warm';
+import { safetySoFar, warmSoFar } from './warm';
 
 const MIN = 60_000;
 const BEGIN = 1_700_000_000_000;
@@ -217,7 +217,7 @@ describe('mishaps', () => {
     const early = remedyFor(at(basic('squeaky-curds'), 'cut'), 'cut-early', 22.5);
     expect(early.costs).toMatch(/25 %/);
     expect(remedyFor(at(basic('whole-milk-ricotta'), 'drain'), 'salted-early', 2).now).toMatch(
-      /\d g more salt for 2 kg/,
+      /\d\u00a0g more salt for 2\.00\u00a0kg/,
     );
   });
 
@@ -236,7 +236,9 @@ describe('mishaps', () => {
   });
 
   it('calcium forgotten is stirred in before the coagulant, and too late after it', () => {
-    expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'no-calcium', 0).now).toMatch(/1\.6 g of calcium/);
+    expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'no-calcium', 0).now).toMatch(
+      /1\.6\u00a0g of calcium/,
+    );
     expect(remedyFor(at(basic('squeaky-curds'), 'cut'), 'no-calcium', 0).now).toMatch(/Too late/);
   });
 });
@@ -265,22 +267,37 @@ describe('a ramp learned from its own readings', () => {
 });
 
 describe('warm time, added up', () => {
-  it('nothing before the warming, all of the warm stages after, none of it twice', () => {
+  it('nothing in the pot, on its heat or while its culture works; from the chill on it counts', () => {
     expect(warmSoFar(at(basic('goat-lactic'), 'measure'), BEGIN + 60 * MIN)).toBe(0);
     const set = at(basic('goat-lactic'), 'set');
-    const early = warmSoFar(set, set.stageStartedAt + 60 * MIN);
-    const late = warmSoFar(set, set.stageStartedAt + 300 * MIN);
-    expect(late - early).toBeCloseTo(240, 0);
-    const bag = at(basic('goat-lactic'), 'bag');
-    expect(warmSoFar(bag, bag.stageStartedAt)).toBeGreaterThan(15 * 60);
+    expect(warmSoFar(set, set.stageStartedAt + 300 * MIN)).toBe(0);
+    const chill = at(basic('goat-lactic'), 'chill');
+    const then = warmSoFar(chill, chill.stageStartedAt + 20 * MIN);
+    expect(then).toBeGreaterThan(15);
+    expect(then).toBeLessThan(40);
+    expect(safetySoFar(chill, chill.stageStartedAt)?.allowedMin).toBe(24 * 60);
   });
 
-  it('a scald above 60 °C does not count, and a curd at pH 4.2 no longer does', () => {
+  it('curd set by acid counts from its cloth on, none of it twice, and against two hours', () => {
     const rest = at(basic('whole-milk-ricotta'), 'rest');
-    const before = warmSoFar(rest, rest.stageStartedAt);
-    expect(warmSoFar(rest, rest.stageStartedAt + 10 * MIN)).toBeCloseTo(before, 0);
-    const sour = at(basic('goat-lactic'), 'set', [[600, { type: 'pH', pH: 4.2 }]]);
-    const then = warmSoFar(sour, sour.stageStartedAt + 600 * MIN);
-    expect(warmSoFar(sour, sour.stageStartedAt + 900 * MIN)).toBeCloseTo(then, 0);
+    expect(warmSoFar(rest, rest.stageStartedAt + 10 * MIN)).toBe(0);
+    const drain = at(basic('whole-milk-ricotta'), 'drain');
+    const early = warmSoFar(drain, drain.stageStartedAt + 30 * MIN);
+    const late = warmSoFar(drain, drain.stageStartedAt + 40 * MIN);
+    expect(late - early).toBeCloseTo(10, 0);
+    expect(safetySoFar(drain, drain.stageStartedAt)?.allowedMin).toBe(120);
+  });
+
+  it('slow souring: a share of the hours from the culture on, over as it reads pH 5.6 or its set has passed', () => {
+    const souring = (state: ReturnType<typeof at>, min: number) =>
+      safetySoFar(state, state.stageStartedAt + min * MIN)?.souring;
+    const set = at(basic('goat-lactic'), 'set');
+    expect(souring(set, 600)?.share).toBeGreaterThan(souring(set, 300)?.share as number);
+    expect(souring(set, 600)?.soursAfterH).toBeNull();
+    const read = at(basic('goat-lactic'), 'set', [[400, { type: 'pH', pH: 5.2 }]]);
+    expect(souring(read, 600)?.soursAfterH).not.toBeNull();
+    const bag = at(basic('goat-lactic'), 'bag');
+    expect(souring(bag, 10)?.soursAfterH).not.toBeNull();
+    expect(souring(bag, 10)?.share).toBeLessThan(1);
   });
 });

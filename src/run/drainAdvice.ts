@@ -6,6 +6,9 @@ import { NO_DEPARTURE, pailOf } from '../plan/world';
 import { methodIn } from './frozen';
 import { type MakeState, stageAt } from './state';
 
+/** From this model on a bag ends by the moisture in its non-fat substance; a make begun before keeps its figures. */
+const NON_FAT_FROM_MODEL = 4;
+
 export interface DrainAdvice {
   /** When it holds the wanted moisture, ms. */
   readyAt: number;
@@ -36,7 +39,10 @@ export function drainAdvice(state: MakeState): DrainAdvice | null {
     composition: milk.composition,
     milkKg: bagKg,
     tempC: brief.roomC,
-    style: BAGS[method.bag],
+    style:
+      (state.modelVersion ?? 0) < NON_FAT_FROM_MODEL
+        ? { ...BAGS[method.bag], milkFatPct: null }
+        : BAGS[method.bag],
     weighed: [[Math.max(0.01, hours), weighing.kg * perBag]],
   };
   const whole = bagHours(bag, goal.percent);

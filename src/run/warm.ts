@@ -1,42 +1,96 @@
-import { SAFE_PH, warmMinutes } from '../core/safety/warmTime';
-import { does } from '../makes/asked';
+import { SOURED_PH } from '../core/safety/slowSouring';
+import { does, goalOf } from '../makes/asked';
+import { culturedAt, type Lived, type Safety, safetyOf } from '../plan/safety';
 import { coursesIn } from './frozen';
-import { isOver, type MakeState } from './state';
+import { isOver, type MakeState, type StageRun } from './state';
+
+const MIN_MS = 60_000;
+/** So many readings in a stage stand for its course. */
+const READ = 3;
+
+/** A stage's planned temperatures over the time it really took; its readings instead where there are enough. */
+function tempsOf(
+  state: MakeState,
+  run: StageRun,
+  end: number,
+  planned: { durationMin: number; course: readonly (readonly [number, number])[] },
+): [number, number][] {
+  const read = state.readings.filter((one) => one.at >= run.startedAt && one.at <= end);
+  if (read.length >= READ) return read.map(({ at, tempC }) => [at / MIN_MS, tempC]);
+  const took = (end - run.startedAt) / MIN_MS;
+  const likely = Math.max(0.1, planned.durationMin);
+  const points: [number, number][] = [];
+  for (const [minute, tempC] of planned.course) {
+    const at = run.endedAt === null ? minute : (minute / likely) * took;
+    if (at <= took + 1e-9) points.push([run.startedAt / MIN_MS + at, tempC]);
+  }
+  const last = points.at(-1);
+  if (last && run.endedAt === null) points.push([end / MIN_MS, last[1]]);
+  return points;
+}
+
+/** What shows how sour it was: pH readings, and a set left to its pH that passed its test. */
+function soursOf(
+  state: MakeState,
+  run: StageRun,
+  end: number,
+  planned: { durationMin: number; pHs?: readonly (readonly [number, number])[] | undefined },
+): [number, number][] {
+  const read = state.pHs.filter((one) => one.at >= run.startedAt && one.at <= end);
+  const points = read.map(({ at, pH }): [number, number] => [at / MIN_MS, pH]);
+  const stage = state.plan.stages.find((one) => one.id === run.stage);
+  const goal = stage && goalOf(stage, state.parameters);
+  const last = state.pHs.at(-1);
+  const denied = last !== undefined && last.pH > SOURED_PH;
+  // Nobody needs a meter: what has set by souring has soured, and came down as planned over the time it took.
+  if (goal?.is === 'pH' && run.endedAt !== null && read.length === 0 && !denied) {
+    const times = (run.endedAt - run.startedAt) / MIN_MS / Math.max(0.1, planned.durationMin);
+    for (const [minute, pH] of planned.pHs ?? []) points.push([run.startedAt / MIN_MS + minute * times, pH]);
+    points.push([run.endedAt / MIN_MS, Math.min(goal.pH, SOURED_PH)]);
+  }
+  return points;
+}
 
 /**
- * Minutes this batch has been warm so far, between 5 and 60 °C, from the first warming on: each stage's planned course laid
- * over the time it really took, readings in its place where there are any. Nothing counts once the curd is at pH 4.2.
+ * How a batch stands so far against slow souring and warm time, from what was logged: each stage's planned course laid over
+ * the time it really took, readings in its place where there are any.
  */
-export function warmSoFar(state: MakeState, now: number): number {
+export function safetySoFar(state: MakeState, now: number): Safety | null {
   const courses = coursesIn(state);
-  if (!courses) return 0;
-  const series: [number, number][] = [];
-  let heated = false;
-  const sourAt = state.pHs.find((one) => one.pH <= SAFE_PH)?.at ?? Number.POSITIVE_INFINITY;
-  const until = Math.min(now, sourAt, isOver(state) ? (state.finishedAt ?? now) : now);
-  for (const run of state.runs) {
-    const index = state.plan.stages.findIndex((stage) => stage.id === run.stage);
-    const stage = state.plan.stages[index];
-    const span = courses.stages[index];
-    if (!stage || !span) continue;
-    heated ||= does(stage, 'heats-milk');
+  if (!courses) return null;
+  const { stages } = state.plan;
+  const until = Math.min(now, isOver(state) ? (state.finishedAt ?? now) : now);
+  const begins = state.runs.findIndex((run) => {
+    const stage = stages.find((one) => one.id === run.stage);
+    return stage !== undefined && does(stage, 'heats-milk');
+  });
+  const lived: (Lived | null)[] = stages.map(() => null);
+  state.runs.forEach((run, i) => {
     // Milk straight from the fridge is cold until it is warmed.
-    if (!heated) continue;
+    if (begins < 0 || i < begins) return;
+    const index = stages.findIndex((stage) => stage.id === run.stage);
+    const planned = courses.stages[index];
     const end = Math.min(run.endedAt ?? until, until);
-    if (end <= run.startedAt) continue;
-    const read = state.readings.filter((one) => one.at >= run.startedAt && one.at <= end);
-    if (read.length >= 3) {
-      for (const { at, tempC } of read) series.push([at / 60_000, tempC]);
-      continue;
-    }
-    const took = (end - run.startedAt) / 60_000;
-    const likely = Math.max(0.1, span.durationMin);
-    for (const [minute, tempC] of span.course) {
-      const at = run.endedAt === null ? minute : (minute / likely) * took;
-      if (at <= took + 1e-9) series.push([run.startedAt / 60_000 + at, tempC]);
-    }
-    const last = series.at(-1);
-    if (last && run.endedAt === null) series.push([end / 60_000, last[1]]);
-  }
-  return warmMinutes(series.sort((a, b) => a[0] - b[0]));
+    if (!planned || end <= run.startedAt) return;
+    const before = lived[index];
+    lived[index] = {
+      temps: [...(before?.temps ?? []), ...tempsOf(state, run, end, planned)],
+      pHs: [...(before?.pHs ?? []), ...soursOf(state, run, end, planned)],
+    };
+  });
+  const curdPH = state.pHs.at(-1)?.pH ?? plannedPH(state);
+  return safetyOf(stages, state.parameters, lived, curdPH);
 }
+
+/** The pH its plan says the curd has by now: that of the last souring stage behind it, or of the acid; its milk's before. */
+function plannedPH(state: MakeState): number {
+  const courses = coursesIn(state);
+  const sour = courses?.stages.slice(0, state.index).flatMap((stage) => stage.pHs ?? []);
+  return sour?.at(-1)?.[1] ?? courses?.acidToPH ?? courses?.milkPH ?? 7;
+}
+
+/** Minutes this batch has stood warm so far, between 5 and 60 °C, outside the pot's heat and its culture's care. */
+export const warmSoFar = (state: MakeState, now: number): number => safetySoFar(state, now)?.warmMin ?? 0;
+
+/** Whether a culture goes into it. */
+export const isCultured = (state: MakeState): boolean => culturedAt(state.plan.stages, state.parameters) >= 0;

@@ -3,7 +3,9 @@ import {
   CASEIN_GROUPS,
   CITRATE_MMOL_PER_L,
   CITRATE_PKA,
+  COLLOIDAL_AT_CASEIN_G_PER_L,
   COLLOIDAL_PHOSPHATE,
+  type Colloidal,
   PHOSPHATE_PKA,
   SERUM_GROUPS,
   SERUM_PHOSPHATE_MMOL_PER_L,
@@ -58,17 +60,39 @@ export interface Buffer {
 }
 
 /** Fraction of the phosphate that would be colloidal at a pH, before it is taken relative to the milk's own. */
-const colloidalShare = (pH: number) =>
-  1 / (1 + Math.exp(-(pH - COLLOIDAL_PHOSPHATE.midPH) / COLLOIDAL_PHOSPHATE.widthPH));
+const colloidalShare = ({ midPH, widthPH }: Colloidal, pH: number) =>
+  1 / (1 + Math.exp(-(pH - midPH) / widthPH));
 
 /**
  * The buffering of one litre of `milk` whose own pH (as at 25 °C) is `pH0`.
  * Formula: bound protons of a group are c / (1 + 10^(pH − pKa)), of polyprotic acids by the binding polynomial.
  */
-export function bufferOf(milk: MilkBatch, pH0: number): Buffer {
+export function bufferOf(milk: MilkBatch, pH0: number, fitted: Colloidal = COLLOIDAL_PHOSPHATE): Buffer {
+  return bufferBy(milk, { pH0, freshPH: pH0, casein: 1, wheyProtein: 1, serum: 1 }, fitted);
+}
+
+/** What of a milk buffers: shares of its casein (with the colloidal phosphate that rides on it), whey protein and serum. */
+export interface BufferShares {
+  pH0: number;
+  /** The milk's own pH, at which all of the colloidal phosphate was there. */
+  freshPH: number;
+  casein: number;
+  wheyProtein: number;
+  serum: number;
+}
+
+/**
+ * The buffering of what a curd keeps of one litre of `milk`, mol per litre of that milk: casein and minerals are gathered
+ * in it, of the serum only its moisture is left.
+ */
+export function bufferBy(
+  milk: MilkBatch,
+  keep: BufferShares,
+  fitted: Colloidal = COLLOIDAL_PHOSPHATE,
+): Buffer {
   const gramsPerLPerPct = milk.densityKgPerL * 10;
-  const casein = milk.composition.caseinPct * gramsPerLPerPct;
-  const whey = milk.composition.wheyProteinPct * gramsPerLPerPct;
+  const casein = milk.composition.caseinPct * gramsPerLPerPct * keep.casein;
+  const whey = milk.composition.wheyProteinPct * gramsPerLPerPct * keep.wheyProtein;
   const amounts: number[] = [];
   const ka: number[] = [];
   CASEIN_GROUPS.forEach((group, i) => {
@@ -80,24 +104,24 @@ export function bufferOf(milk: MilkBatch, pH0: number): Buffer {
     ka.push(wheyKa[i] as number);
   });
   SERUM_GROUPS.forEach((group, i) => {
-    amounts.push(group.mmolPerL / 1000);
+    amounts.push((group.mmolPerL / 1000) * keep.serum);
     ka.push(serumKa[i] as number);
   });
-  const colloidal = (COLLOIDAL_PHOSPHATE.mmolPerL / 1000) * (casein / COLLOIDAL_PHOSPHATE.atCaseinGPerL);
-  const whole = colloidalShare(pH0);
+  const colloidal = (fitted.mmolPerL / 1000) * (casein / COLLOIDAL_AT_CASEIN_G_PER_L);
+  const whole = colloidalShare(fitted, keep.freshPH);
   const count = amounts.length;
   return {
-    pH0,
+    pH0: keep.pH0,
     boundAt(pH) {
       const h = 10 ** -pH;
-      let sum = (CITRATE_MMOL_PER_L / 1000) * boundBy(CITRATE, h);
+      let sum = ((CITRATE_MMOL_PER_L * keep.serum) / 1000) * boundBy(CITRATE, h);
       for (let i = 0; i < count; i++) sum += ((amounts[i] as number) * h) / (h + (ka[i] as number));
       const phosphate = boundBy(PHOSPHATE, h);
-      const still = Math.min(1, colloidalShare(pH) / whole);
+      const still = Math.min(1, colloidalShare(fitted, pH) / whole);
       return (
         sum +
-        (SERUM_PHOSPHATE_MMOL_PER_L / 1000) * phosphate +
-        colloidal * (still * COLLOIDAL_PHOSPHATE.heldProtons + (1 - still) * phosphate)
+        ((SERUM_PHOSPHATE_MMOL_PER_L * keep.serum) / 1000) * phosphate +
+        colloidal * (still * fitted.heldProtons + (1 - still) * phosphate)
       );
     },
   };

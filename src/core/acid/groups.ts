@@ -31,12 +31,20 @@ export const CITRATE_PKA = [3.03, 4.46, 5.6] as const;
 export const CITRATE_MMOL_PER_L = 9.2;
 
 /** Colloidal calcium phosphate rides on the casein and dissolves as the pH falls. */
-export const COLLOIDAL_PHOSPHATE = {
-  mmolPerL: 9.5,
-  atCaseinGPerL: 26,
+export interface Colloidal {
+  /** At `COLLOIDAL_AT_CASEIN_G_PER_L`. */
+  mmolPerL: number;
   /** Protons each phosphate holds while colloidal. */
-  heldProtons: 0.35,
+  heldProtons: number;
   /** Fraction still colloidal: 1 / (1 + exp(−(pH − midPH) / widthPH)), taken as 1 at the milk's own pH. */
-  midPH: 5.55,
-  widthPH: 0.22,
-} as const;
+  midPH: number;
+  widthPH: number;
+}
+export const COLLOIDAL_AT_CASEIN_G_PER_L = 26;
+/** Fitted to the acid a milk is known to take, with its strongest buffering near pH 5.1 (Lucey 1993): `npm run fit`. */
+export const COLLOIDAL_PHOSPHATE: Colloidal = {
+  mmolPerL: 9.5,
+  heldProtons: 0.35,
+  midPH: 5.25,
+  widthPH: 0.23,
+};

@@ -1,14 +1,6 @@
-import { compositionOf, milkBatch } from '../milk/composition';
 import type { Model } from '../models/model';
-import type { AcidProduct } from './acids';
-import { bufferOf } from './buffer';
-import { aimedPH } from './coagulation';
-import { amountForPH, strongAcidDemand, titrantOf } from './titrate';
-
-const milk = (fatPct: number) => bufferOf(milkBatch(1, compositionOf('cow', fatPct, 3.2)), 6.65);
-const perLitre = (product: AcidProduct, pH: number, fatPct = 3.7) =>
-  amountForPH(milk(fatPct), titrantOf(product, { diluted: false }), pH);
-const VINEGAR = { kind: 'vinegar', strengthPct: 5 } as const;
+import { COLLOIDAL_PHOSPHATE } from './groups';
+import { BUFFERING_ROWS } from './tables';
 
 export const acidModels: readonly Model[] = [
   {
@@ -17,60 +9,11 @@ export const acidModels: readonly Model[] = [
       'Σ bound protons(pH) + 10^−pH = Σ bound protons(pH₀) + 10^−pH₀ + acid × protons given up(pH); bound protons of a group c / (1 + 10^(pH − pKa)), of polyprotic acids by the binding polynomial',
     parameters:
       'casein and whey-protein carboxyls and histidines, phosphoserine, serum and colloidal phosphate, citrate, organic phosphate, carbonate: `src/core/acid/groups.ts`',
-    source: 'milk chemistry literature, from memory, rounded; the course of the colloidal phosphate fitted',
+    source:
+      'milk chemistry literature, from memory, rounded; the course of the colloidal phosphate fitted (`npm run fit`), so that milk buffers most near pH 5.1 (Lucey 1993)',
     holds:
       'pH 3.6 to 7 at an ionic strength of about 0.08 mol/L. Minerals of a single milk can move the need by about 10 %; whole juices vary by 15 %.',
-    checks: [
-      {
-        what: 'strong acid, pH 6.65 to 4.6, skim milk of 3.2 % true protein',
-        source: 'acid casein practice, from memory',
-        unit: 'mmol/L',
-        low: 55,
-        high: 63,
-        value: () => strongAcidDemand(milk(0.05), 4.6) * 1000,
-      },
-      {
-        what: 'citric acid for pH 5.6, direct-acid stretched curd',
-        source: 'from memory, ±20 %',
-        unit: 'g/L',
-        low: 1.6,
-        high: 2.4,
-        value: () => perLitre({ kind: 'citric' }, 5.6),
-      },
-      {
-        what: '5 % vinegar that sets whole milk at 49 °C',
-        source: 'common practice',
-        unit: 'mL/L',
-        low: 45,
-        high: 63,
-        value: () => perLitre(VINEGAR, aimedPH(49)),
-      },
-      {
-        what: '5 % vinegar that sets whole milk at 89 °C',
-        source: 'common practice',
-        unit: 'mL/L',
-        low: 20,
-        high: 27,
-        value: () => perLitre(VINEGAR, aimedPH(89)),
-      },
-      {
-        what: 'lemon juice that sets whole milk at the boil',
-        source: 'common practice',
-        unit: 'mL/L',
-        low: 0,
-        high: 30,
-        value: () => perLitre({ kind: 'lemon' }, aimedPH(100)),
-      },
-      // A solution of 100 g/L: 10 mL hold 1 g.
-      {
-        what: 'lactic acid formed at pH 4.6',
-        source: 'from memory',
-        unit: 'g/L',
-        low: 6,
-        high: 7.5,
-        value: () => perLitre({ kind: 'lactic', strengthPct: 10 }, 4.6, 0.05) / 10,
-      },
-    ],
+    checks: BUFFERING_ROWS.map(({ of, ...row }) => ({ ...row, value: () => of(COLLOIDAL_PHOSPHATE) })),
   },
   {
     title: 'Where warm milk turns',

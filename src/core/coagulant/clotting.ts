@@ -37,6 +37,15 @@ const TREATMENT_FACTOR: Partial<Record<Treatment, number>> = {
 };
 const SPECIES_FACTOR: Record<Species, number> = { cow: 1, goat: 0.85, sheep: 0.65, buffalo: 0.8 };
 
+/** Milk whose curd stays weak and wet, so that calcium goes in: highly heated or homogenised. Common practice. */
+export const setsWeakly = ({
+  treatment,
+  homogenised,
+}: {
+  treatment: Treatment;
+  homogenised: boolean;
+}): boolean => treatment === 'high-pasteurised' || homogenised;
+
 /** Whether a coagulant sets this milk at all. */
 export const setsWithCoagulant = (treatment: Treatment): boolean => TREATMENT_FACTOR[treatment] !== undefined;
 

@@ -1,6 +1,7 @@
 import type { Buffer } from '../acid/buffer';
 import type { Inoculum } from './dose';
 import { advance, lactatePace, startFerment } from './ferment';
+import type { Souring } from './fitted';
 
 /** Step of the integration, h: the pH stays within 1e-4 of an exact solution. */
 const STEP_H = 0.25;
@@ -28,6 +29,8 @@ export interface Acidification {
   hours: number;
   /** Salt in the water phase, g/g. */
   saltPerWater?: number;
+  /** Rates other than those fitted. */
+  fitted?: Souring;
 }
 
 /** Lactate between two moments whose amounts and paces are known, mol/L: a cubic through both (Hermite). */
@@ -47,11 +50,11 @@ function between(l0: number, pace0: number, l1: number, pace1: number, h: number
  * steps are of `stepH`, ended where the temperature bends, and the rows between them lie on a cubic.
  */
 export function acidify(
-  { milk, cultures, temps, hours, saltPerWater = 0 }: Acidification,
+  { milk, cultures, temps, hours, saltPerWater = 0, fitted }: Acidification,
   everyHours = 0.1,
   stepH = STEP_H,
 ): [number, number][] {
-  const ferment = startFerment(milk, cultures, saltPerWater);
+  const ferment = startFerment(milk, cultures, saltPerWater, undefined, fitted);
   const tempOf = (hour: number) => tempAt(temps, hour);
   const lactate = () => ferment.state[ferment.strains.length] as number;
   const bends = temps.map(([hour]) => hour).filter((hour) => hour > 0 && hour < hours);

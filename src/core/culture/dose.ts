@@ -1,4 +1,4 @@
-import { type CultureGroup, GROUP_FACTS } from './groups';
+import { type CultureGroup, SOURING, type Souring } from './fitted';
 
 /** Cells in the milk at the start, and how long they take to wake at their best temperature. */
 export interface Inoculum {
@@ -7,28 +7,28 @@ export interface Inoculum {
   lagHours: number;
 }
 
-/** 1 % of active liquid starter, CFU/mL of milk; its lag, h. From memory. */
-const LIQUID_PER_PERCENT = 1e7;
-const LIQUID_LAG_H = 0.3;
-/** A freeze-dried dose at its label's rate, CFU/mL. From memory. */
-const FREEZE_DRIED = 4e6;
 /** A liquid starter loses half its cells in this many days in the fridge. Common practice. */
 const LIQUID_HALF_LIFE_DAYS = 7;
 /** Each generation of a saved batch counts for a little less; common practice is to renew after about ten. */
 const PER_GENERATION = 0.97;
 
 /** A freeze-dried dose; `share` of what its label says for this milk. */
-export const freezeDried = (group: CultureGroup, share = 1): Inoculum => ({
+export const freezeDried = (group: CultureGroup, share = 1, fitted: Souring = SOURING): Inoculum => ({
   group,
-  cfuPerMl: FREEZE_DRIED * share,
-  lagHours: GROUP_FACTS[group].freezeDriedLagH,
+  cfuPerMl: fitted.freezeDried * share,
+  lagHours: fitted.freezeDriedLagH[group],
 });
 
 /** Liquid starter, % of the milk, `ageDays` in the fridge. */
-export const liquidStarter = (group: CultureGroup, percent: number, ageDays = 0): Inoculum => ({
+export const liquidStarter = (
+  group: CultureGroup,
+  percent: number,
+  ageDays = 0,
+  fitted: Souring = SOURING,
+): Inoculum => ({
   group,
-  cfuPerMl: LIQUID_PER_PERCENT * percent * 2 ** (-ageDays / LIQUID_HALF_LIFE_DAYS),
-  lagHours: LIQUID_LAG_H + ageDays / 14,
+  cfuPerMl: fitted.liquidPerPercent * percent * 2 ** (-ageDays / LIQUID_HALF_LIFE_DAYS),
+  lagHours: fitted.liquidLagH + ageDays / 14,
 });
 
 /** A spoon of an earlier live batch, % of the milk, of that age and generation. */

@@ -1,25 +1,23 @@
 import type { Buffer } from '../acid/buffer';
 import type { Inoculum } from './dose';
-import {
-  acidGrowth,
-  GROUP_FACTS,
-  type GroupFacts,
-  heatGrowth,
-  LACTATE_STANDING,
-  LACTATE_WITH_GROWTH,
-  saltGrowth,
-} from './groups';
+import { SOURING, type Souring } from './fitted';
+import { acidGrowth, GROUP_FACTS, type GroupFacts, groupFacts, heatGrowth, saltGrowth } from './groups';
 import { lacticCurve } from './lactate';
 
 /** A milk souring: cells by strain, the lactic acid formed so far, and what is left of each strain's sleep. */
 export interface Ferment {
   pHOf(lactate: number): number;
   strains: readonly GroupFacts[];
+  /** Lactic acid that comes with growth and from standing cells. */
+  forms: Pick<Souring, 'lactateWithGrowth' | 'lactateStanding'>;
   /** Cells by strain, CFU/mL, then lactate, mol/L. */
   state: Float64Array;
   /** Hours of lag left at the best temperature, by strain. */
   lag: Float64Array;
+  /** Salt in the water phase, g/g; slows, and from a strain's end on stops. */
   saltPerWater: number;
+  /** Lactic acid at which its lactose is used up, in the state's own measure; without end where whey brings more. */
+  lactateMost: number;
 }
 
 /** Temperature at an hour of the ferment's own choosing. */
@@ -31,13 +29,17 @@ export function startFerment(
   cultures: readonly Inoculum[],
   saltPerWater = 0,
   stepPH?: number,
+  fitted: Souring = SOURING,
 ): Ferment {
+  const facts = fitted === SOURING ? GROUP_FACTS : groupFacts(fitted);
   return {
     pHOf: lacticCurve(milk, stepPH),
-    strains: cultures.map((one) => GROUP_FACTS[one.group]),
+    strains: cultures.map((one) => facts[one.group]),
+    forms: fitted,
     state: Float64Array.from([...cultures.map((one) => one.cfuPerMl), 0]),
     lag: Float64Array.from(cultures, (one) => one.lagHours),
     saltPerWater,
+    lactateMost: Number.POSITIVE_INFINITY,
   };
 }
 
@@ -66,20 +68,31 @@ const [warmFirst, warmMiddle, warmLast] = [0, 1, 2].map(() => new Float64Array(M
   Float64Array,
 ];
 
+/** The last of the lactose is taken up more slowly: half the pace where this share of it is left. From memory. */
+const SCARCE = 0.03;
+
+/** How far the lactose left feeds the cells, 0 to 1. */
+function fedShare({ lactateMost }: Ferment, lactate: number): number {
+  if (lactateMost === Number.POSITIVE_INFINITY) return 1;
+  const left = Math.max(0, lactateMost - lactate);
+  return left / (left + SCARCE * lactateMost);
+}
+
 /** Slopes of cells and lactate at a state; `warm` is γ(T) by strain, nought for one that sleeps. */
 function slope(ferment: Ferment, warm: Float64Array, y: Float64Array, out: Float64Array) {
-  const { strains, saltPerWater } = ferment;
+  const { strains, saltPerWater, forms } = ferment;
   const n = strains.length;
   const pH = ferment.pHOf(y[n] as number);
+  const fed = fedShare(ferment, y[n] as number);
   let lactate = 0;
   for (let i = 0; i < n; i++) {
     const facts = strains[i] as GroupFacts;
     const cells = y[i] as number;
-    const pace = (warm[i] as number) * acidGrowth(facts, pH);
     const salt = saltPerWater > 0 ? saltGrowth(facts, saltPerWater) : 1;
-    const growth = facts.mu * pace * salt * cells * Math.max(0, 1 - cells / facts.most);
+    const pace = (warm[i] as number) * acidGrowth(facts, pH) * salt * fed;
+    const growth = facts.mu * pace * cells * Math.max(0, 1 - cells / facts.most);
     out[i] = growth;
-    lactate += LACTATE_WITH_GROWTH * growth + LACTATE_STANDING * pace * cells;
+    lactate += forms.lactateWithGrowth * growth + forms.lactateStanding * pace * cells;
   }
   out[n] = lactate;
 }

@@ -1,6 +1,7 @@
 import type { Composition } from '../milk/composition';
 import { findRoot } from '../numeric/root';
-import { retainedDryMatter } from './balance';
+import { curdAt, keptDry, nonFatMoisture, richSlows, usualMilk } from './nonFat';
+import { CURD_STYLES } from './styles';
 
 /** How one style of curd drains in a bag. */
 export interface BagStyle {
@@ -11,7 +12,9 @@ export interface BagStyle {
   solutes: number;
   /** Mass in the bag at the start, as a share of the milk. */
   startShare: number;
-  /** Moisture it ends at if it hangs for good, %. */
+  /** Fat of its usual milk, %; null where its end is told of this very milk, as makes begun before model 4 had it. */
+  milkFatPct: number | null;
+  /** Moisture that milk ends at if it hangs for good, %. */
   endMoisturePct: number;
 }
 
@@ -24,6 +27,7 @@ export const BAGS = {
     solutes: 0.05,
     startShare: 0.75,
     endMoisturePct: 62,
+    milkFatPct: CURD_STYLES['goat-lactic'].milkFatPct,
   },
   'sour-basket': {
     fat: 0.95,
@@ -31,9 +35,18 @@ export const BAGS = {
     wheyProtein: 0.03,
     solutes: 0.06,
     startShare: 0.75,
-    endMoisturePct: 57,
+    endMoisturePct: 60,
+    milkFatPct: CURD_STYLES['sour-basket'].milkFatPct,
   },
-  skyr: { fat: 0.95, casein: 0.96, wheyProtein: 0.7, solutes: 0.05, startShare: 0.95, endMoisturePct: 76 },
+  skyr: {
+    fat: 0.95,
+    casein: 0.96,
+    wheyProtein: 0.7,
+    solutes: 0.05,
+    startShare: 0.95,
+    endMoisturePct: 76,
+    milkFatPct: CURD_STYLES.skyr.milkFatPct,
+  },
   'soft-cream': {
     fat: 0.97,
     casein: 0.97,
@@ -41,6 +54,7 @@ export const BAGS = {
     solutes: 0.05,
     startShare: 0.8,
     endMoisturePct: 49,
+    milkFatPct: CURD_STYLES['cream-cheese'].milkFatPct,
   },
 } as const satisfies Record<string, BagStyle>;
 export type BagName = keyof typeof BAGS;
@@ -59,22 +73,26 @@ export interface Bag {
 
 const EXPONENT = 0.7;
 
-const shareAt = (dry: number, moisturePct: number, solutes: number) =>
-  dry / (1 - (moisturePct / 100) * (1 + solutes));
-
-/** τ by mass and temperature, h: 5 (m/4)^(2/3) exp(0.0255 (20 − T)). Fitted. */
+/** τ by mass and temperature, h: 5 (m/4)^(2/3) exp(0.0255 (20 − T)), longer for rich milk. Fitted. */
 const usualTau = (milkKg: number, tempC: number) =>
   5 * (milkKg / 4) ** (2 / 3) * Math.exp(0.0255 * (20 - tempC));
 
+/** Dry matter and fat the bag keeps, and where it ends: at the same moisture in the non-fat substance as its usual milk. */
+function endOf({ composition, style }: Pick<Bag, 'composition' | 'style'>) {
+  const kept = keptDry(composition, style, style.solutes);
+  const usual = style.milkFatPct === null ? kept : keptDry(usualMilk(style.milkFatPct), style, style.solutes);
+  const nonFat = nonFatMoisture(usual, style.endMoisturePct);
+  return { kept, ...curdAt(kept, nonFat) };
+}
+
 function curveOf(bag: Bag) {
-  const dry = retainedDryMatter(bag.composition, {
-    fat: bag.style.fat,
-    casein: bag.style.casein,
-    wheyProtein: bag.style.wheyProtein,
-  });
-  const end = shareAt(dry, bag.style.endMoisturePct, bag.style.solutes);
+  const {
+    kept: { dry },
+    share: end,
+  } = endOf(bag);
   const start = Math.max(bag.style.startShare, end);
   let tau = usualTau(bag.milkKg, bag.tempC) * (bag.pace ?? 1);
+  if (bag.style.milkFatPct !== null) tau *= richSlows(bag.composition.fatPct);
   const last = bag.weighed?.at(-1);
   if (last) {
     const left = (last[1] / bag.milkKg - end) / (start - end);
@@ -93,7 +111,7 @@ export function bagAfter(bag: Bag, hours: number): { kgLeft: number; moisturePct
 
 /** Hours in the bag to a moisture; Infinity at or below where it ends. */
 export function bagHours(bag: Bag, moisturePct: number): number {
-  if (moisturePct <= bag.style.endMoisturePct) return Number.POSITIVE_INFINITY;
+  if (moisturePct <= endOf(bag).moisturePct) return Number.POSITIVE_INFINITY;
   if (bagAfter(bag, 0).moisturePct <= moisturePct) return 0;
   let high = 1;
   while (bagAfter(bag, high).moisturePct > moisturePct) high *= 2;

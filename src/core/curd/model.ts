@@ -13,7 +13,7 @@ export const curdModels: readonly Model[] = [
   {
     title: 'Yield',
     equation:
-      'D = F Rf + C Rc × 1.07 + W Rw; cheese = D / (1 − M (1 + s) − salt), mass fractions; what goes in comes out as cheese and whey',
+      'D = F Rf + C Rc × 1.07 + W Rw; unsalted curd Y = (D − m f (1 + s)) / (1 − m (1 + s)) with m the moisture in its non-fat substance, held constant by style, f the fat kept; M = m (1 − f / Y); salt takes twice its mass in water along; what goes in comes out as cheese and whey',
     parameters: 'retention, moisture and solutes by style: `src/core/curd/styles.ts`',
     source: 'mass balance; styles from common practice',
     holds: 'Within 15 % for known batches of each style; a weak curd cut too early loses up to a quarter.',
@@ -41,7 +41,7 @@ export const curdModels: readonly Model[] = [
   {
     title: 'Moisture by the work of hands',
     equation:
-      'M = M₀ − [2.0 log2(d₀/d) + 0.4 (T − T₀) + 1.5 log2(t/t₀) + 1.0 log2(p/p₀)], the bracket clamped to ±8 points; d mm, T °C, t min of cook and stirring, p kPa·h',
+      'M = M₀ − [0.2 (Tₛ − Tₛ₀) − 0.5 (rinses − rinses₀) + 2.0 log2(d₀/d) + 0.4 (T − T₀) + 1.5 log2(t/t₀) + 1.0 log2(p/p₀)], the bracket clamped to ±8 points; d mm, T °C, t min of cook and stirring, p kPa·h',
     parameters:
       'usual work of each style: `src/core/curd/styles.ts`; a screw’s load falls to 0.6 of itself: `press.ts`',
     source: 'from memory, ±50 %; cottage and pear fitted to their bands',

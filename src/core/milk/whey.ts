@@ -1,8 +1,15 @@
 import type { Composition } from './composition';
 import { SPECIES_FACTS, type Species } from './species';
 
-/** Sweet whey where nobody has measured it: fat and true protein, % by mass. Source: from memory. */
-export const USUAL_WHEY = { fatPct: 0.3, proteinPct: 0.75, pH: 6.4 } as const;
+/** Sweet whey where nobody has measured it: fat, % by mass, and its pH. Source: from memory. */
+export const USUAL_WHEY = { fatPct: 0.3, pH: 6.4 } as const;
+/** Its true protein, % by mass: sheep's 1.3 to 1.6, buffalo's about 1. Source: from memory. */
+export const USUAL_WHEY_PROTEIN_PCT: Record<Species, number> = {
+  cow: 0.75,
+  goat: 0.7,
+  sheep: 1.4,
+  buffalo: 1,
+};
 /** Casein fines as a share of the protein that whey carries. Source: from memory. */
 const FINES = 0.05;
 

@@ -20,20 +20,22 @@ const DAYS: Record<CurdStyleName, number> = {
   'cream-cheese': 10,
 };
 const RAW_MOST_DAYS = 7;
+/** Cream inside a shaped curd. Common practice: two to three days. */
+const CREAM_FILLED_DAYS = 3;
 /** In a brine this strong it keeps longer. From memory, cautious. */
 const BRINE = { pctWw: 10, days: 30 } as const;
 
 /**
  * Days to keep a cheese at or below 4 °C; raw milk that was never heated enough keeps half as long and at most 7.
- * `brinePctWw` is the brine it is kept in, if any.
+ * `brinePctWw` is the brine it is kept in; what is filled with cream keeps two to three days.
  */
 export function fridgeDays(
   style: CurdStyleName,
   treatment: Treatment,
   pasteurisedInPot: boolean,
-  brinePctWw = 0,
+  { brinePctWw = 0, creamFilled = false }: { brinePctWw?: number; creamFilled?: boolean } = {},
 ): number {
-  const days = brinePctWw >= BRINE.pctWw ? BRINE.days : DAYS[style];
+  const days = brinePctWw >= BRINE.pctWw ? BRINE.days : creamFilled ? CREAM_FILLED_DAYS : DAYS[style];
   return treatment === 'raw' && !pasteurisedInPot ? Math.min(RAW_MOST_DAYS, Math.floor(days / 2)) : days;
 }
 

@@ -88,8 +88,8 @@ describe('warm time (guidance of food authorities, from memory)', () => {
 });
 
 it('keeps a month in strong brine, curds a week, lactic ten days (from memory, cautious)', () => {
-  expect(fridgeDays('grilling', 'pasteurised', false, 12)).toBe(30);
-  expect(fridgeDays('grilling', 'raw', false, 12)).toBe(7);
+  expect(fridgeDays('grilling', 'pasteurised', false, { brinePctWw: 12 })).toBe(30);
+  expect(fridgeDays('grilling', 'raw', false, { brinePctWw: 12 })).toBe(7);
   expect([fridgeDays('squeaky', 'pasteurised', false), fridgeDays('skyr', 'raw', false)]).toEqual([7, 5]);
 });
 

@@ -16,6 +16,9 @@ const PER_C = 0.065;
 export const allowedHours = (tempC: number): number =>
   tempC < RIPENS_WARM_C ? Number.POSITIVE_INFINITY : AT_30_H * Math.exp(PER_C * (30 - tempC));
 
+/** A souring that uses more than this of its hours has no margin left, share. */
+export const SLOW_MARGIN = 0.85;
+
 /** Steps into which each stretch of a course is cut, so that a curve is not counted as a straight line. */
 const STEPS = 8;
 
@@ -34,4 +37,43 @@ export function allowanceUsed(points: readonly (readonly [hour: number, tempC: n
       sum += (h1 - h0) / STEPS / allowedHours(c0 + ((c1 - c0) * (k + 0.5)) / STEPS);
   }
   return sum;
+}
+
+/** A souring from its culture on, against the hours its warmth allows. */
+export interface Souring {
+  /** Share of the hours used until it came to pH 5.6, or so far; above 1 it was too slow. */
+  share: number;
+  /** Hours from the culture to pH 5.6; null while it is not there. */
+  soursAfterH: number | null;
+}
+
+/**
+ * How a batch stands against the rule of slow souring: `temps` [hour, °C] and `pHs` [hour, pH] from its culture on, straight
+ * between. One rule for the plan, the pot, the mishap and the label.
+ *
+ * @example souringOf([[0, 30], [12, 30]], [[0, 6.6], [4, 5.6]]) // { share: 0.5, soursAfterH: 4 }
+ */
+export function souringOf(
+  temps: readonly (readonly [hour: number, tempC: number])[],
+  pHs: readonly (readonly [hour: number, pH: number])[],
+): Souring {
+  let soursAfterH: number | null = null;
+  for (let i = 0; i < pHs.length && soursAfterH === null; i++) {
+    const [h1, p1] = pHs[i] as readonly [number, number];
+    if (p1 > SOURED_PH) continue;
+    const [h0, p0] = pHs[i - 1] ?? [h1, p1];
+    soursAfterH = p0 > p1 ? h0 + ((h1 - h0) * (p0 - SOURED_PH)) / (p0 - p1) : h1;
+  }
+  const end = soursAfterH ?? Number.POSITIVE_INFINITY;
+  const points: (readonly [number, number])[] = [];
+  for (const [hour, tempC] of temps) {
+    if (hour <= end) {
+      points.push([hour, tempC]);
+      continue;
+    }
+    const [h0, c0] = points.at(-1) ?? [hour, tempC];
+    if (hour > h0) points.push([end, c0 + ((tempC - c0) * (end - h0)) / (hour - h0)]);
+    break;
+  }
+  return { share: allowanceUsed(points), soursAfterH };
 }

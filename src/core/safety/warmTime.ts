@@ -1,9 +1,13 @@
 /** Between these a cheese is warm: germs grow. Source: food authorities' guidance, from memory. */
 export const WARM_C = [5, 60] as const;
-/** pH at or below which unheated cheese no longer counts as warm: Listeria grows down to about 4.4. From memory. */
-export const SAFE_PH = 4.2;
-/** Two hours warm in all are plenty for what no culture guards. Common practice. */
+/** Curd at or below this pH counts its warm hours against a day, not two hours; Listeria grows down to about 4.4, so the cold still matters. From memory. */
+export const SOUR_PH = 4.6;
+/** Two hours warm in all are plenty for what no acid guards; a day for soured curd. Common practice. */
 export const MOST_WARM_MIN = 120;
+export const MOST_SOUR_WARM_MIN = 24 * 60;
+
+/** Minutes that curd of a pH may be warm in all. */
+export const allowedWarmMin = (pH: number): number => (pH <= SOUR_PH ? MOST_SOUR_WARM_MIN : MOST_WARM_MIN);
 
 /** Minutes a course of [minute, °C] points, straight between them, spends between 5 and 60 °C. */
 export function warmMinutes(series: readonly (readonly [number, number])[]): number {

@@ -7,6 +7,7 @@ export const GRAMS_PER_TEASPOON = {
   'fine salt': 6.0,
   'flaked salt': 2.9,
   'citric acid': 4.6,
+  'glucono-delta-lactone': 3.9,
   vinegar: 1.006 * ML_PER_TEASPOON,
   'lemon juice': 1.03 * ML_PER_TEASPOON,
   'lime juice': 1.03 * ML_PER_TEASPOON,
@@ -16,7 +17,7 @@ export const GRAMS_PER_TEASPOON = {
 export type Spoonable = keyof typeof GRAMS_PER_TEASPOON;
 export const SPOONABLES = Object.keys(GRAMS_PER_TEASPOON) as Spoonable[];
 
-const POWDERS: readonly Spoonable[] = ['fine salt', 'flaked salt', 'citric acid'];
+const POWDERS: readonly Spoonable[] = ['fine salt', 'flaked salt', 'citric acid', 'glucono-delta-lactone'];
 
 /** Below half of the smallest spoon nothing sensible can be said. */
 const SMALLEST_TSP = 1 / 8;

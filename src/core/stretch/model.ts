@@ -10,7 +10,7 @@ export const stretchModels: readonly Model[] = [
     source:
       'windows common practice and from memory; the slope fitted between the best and the worst handling',
     holds:
-      'pH 5.0 to 5.3 soured by culture, 5.5 to 5.7 with citric acid, core 57 to 63 °C. The test piece has the last word.',
+      'pH 5.1 to 5.4 soured by culture, vinegar or lactic acid, 5.5 to 5.75 with citric acid; a middling curd flows from a core of 57 °C, best at 66, and worse above 68; drier, sweeter or calcium-rich curd wants it hotter. The test piece has the last word.',
     checks: [
       {
         what: 'handled least',
@@ -40,9 +40,9 @@ export const stretchModels: readonly Model[] = [
         what: 'upper pH of cultured curd',
         source: 'common practice',
         unit: 'pH',
-        low: 5.3,
-        high: 5.3,
-        value: () => STRETCH_PH.cultured[1],
+        low: 5.4,
+        high: 5.4,
+        value: () => STRETCH_PH.lactic[1],
       },
     ],
   },

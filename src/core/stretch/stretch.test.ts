@@ -1,18 +1,53 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { meanCurdC, stretchedFat } from './losses';
-import { AIMED_CORE_C, STRETCH_PH, stretchAt } from './window';
+import { type Stretching, stretchQuality } from './quality';
+import { AIMED_CORE_C, souredBy } from './window';
 
 describe('stretch', () => {
-  it('windows: 5.0 to 5.3 soured by culture, 5.5 to 5.7 with citric acid (common practice, from memory)', () => {
-    expect([5.4, 5.3, 5.0, 4.9].map((pH) => stretchAt(pH, 'cultured'))).toEqual([
-      'not yet',
+  const middling = {
+    soured: 'lactic',
+    pH: 5.25,
+    coreC: 62,
+    nonFatMoisturePct: 70,
+    calciumMmolPerLitre: 0,
+    workMin: 4,
+  } as const;
+  const sideOf = (change: Partial<Stretching>) => stretchQuality({ ...middling, ...change }).side;
+
+  it('windows: 5.1 to 5.4 soured by culture, 5.5 to 5.75 with citric acid (common practice, from memory)', () => {
+    expect([5.5, 5.4, 5.1, 5.0].map((pH) => sideOf({ pH }))).toEqual([
+      'not sour enough',
       'stretches',
       'stretches',
-      'past',
+      'too sour',
     ]);
-    expect([5.8, 5.6, 5.4].map((pH) => stretchAt(pH, 'direct'))).toEqual(['not yet', 'stretches', 'past']);
-    expect(STRETCH_PH.direct[0]).toBeGreaterThan(STRETCH_PH.cultured[1]);
+    expect([5.85, 5.6, 5.4].map((pH) => sideOf({ pH, soured: 'citric' }))).toEqual([
+      'not sour enough',
+      'stretches',
+      'too sour',
+    ]);
+    expect(souredBy('lemon')).toBe('citric');
+    expect(souredBy('vinegar')).toBe('lactic');
+  });
+
+  it('rises with the core from 57 to 66 °C and falls above 68 (from memory)', () => {
+    const at = (coreC: number) => stretchQuality({ ...middling, coreC }).quality;
+    expect(at(57)).toBeLessThan(at(61));
+    expect(at(61)).toBeLessThan(at(66));
+    expect(at(72)).toBeLessThan(at(67));
+    expect(at(66)).toBeCloseTo(1, 6);
+  });
+
+  it('drier, sweeter and calcium-rich curd wants it hotter; colder than that it tears and loses fat', () => {
+    const from = (change: Partial<Stretching>) => stretchQuality({ ...middling, ...change }).fromC;
+    const plain = from({});
+    expect(from({ nonFatMoisturePct: 62 })).toBeGreaterThan(plain);
+    expect(from({ pH: 5.35 })).toBeGreaterThan(plain);
+    expect(from({ calciumMmolPerLitre: 1.36 })).toBeGreaterThan(plain);
+    expect(stretchQuality({ ...middling, coreC: 53 }).fatKept).toBeLessThan(
+      stretchQuality({ ...middling, coreC: 58 }).fatKept,
+    );
   });
 
   it('keeps 0.90 handled least, 0.85 as usual, 0.70 hot and long (common practice)', () => {

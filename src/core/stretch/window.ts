@@ -1,20 +1,23 @@
-/** How a curd came to stretch: soured by a culture, or by acid poured in. */
-export type Soured = 'cultured' | 'direct';
+import type { AcidKind } from '../acid/acids';
+
+/** What soured a curd that is to stretch: citric acid binds calcium, and such curd stretches sweeter. */
+export const SOURED = ['citric', 'lactic'] as const;
+export type Soured = (typeof SOURED)[number];
+
+/** How an acid sours curd for the stretch; juices hold citric acid, all others leave the calcium as a culture does. */
+export const souredBy = (kind: AcidKind): Soured =>
+  kind === 'citric' || kind === 'lemon' || kind === 'lime' ? 'citric' : 'lactic';
 
 /** pH in which curd stretches. Source: common practice and from memory. */
 export const STRETCH_PH: Record<Soured, readonly [low: number, high: number]> = {
-  cultured: [5.0, 5.3],
-  direct: [5.5, 5.7],
+  citric: [5.5, 5.75],
+  lactic: [5.1, 5.4],
 };
+/** The pH acid in cold milk aims at for a stretch. Common practice. */
+export const AIMED_STRETCH_PH: Record<Soured, number> = { citric: 5.6, lactic: 5.25 };
 
-/** Core temperature in which curd stretches, °C: below it tears, above it loses fat. Source: common practice and from memory. */
+/** Core temperature in which a middling curd stretches, °C: below it tears, above it loses fat. Source: common practice and from memory. */
 export const STRETCH_CORE_C = [57, 63] as const;
 
 /** The core a stretch aims at, °C: the middle of its window. */
 export const AIMED_CORE_C = (STRETCH_CORE_C[0] + STRETCH_CORE_C[1]) / 2;
-
-/** Where a curd stands against its window. */
-export function stretchAt(pH: number, soured: Soured): 'not yet' | 'stretches' | 'past' {
-  const [low, high] = STRETCH_PH[soured];
-  return pH > high ? 'not yet' : pH >= low ? 'stretches' : 'past';
-}

@@ -3,48 +3,58 @@ import {
   DENATURED_RETAINED,
   type Retention,
   retainedDryMatter,
-  yieldPerMilk,
 } from '../../core/curd/balance';
+import { curdAt, nonFatMoisture } from '../../core/curd/nonFat';
 import { workedPoints } from '../../core/curd/syneresis';
 import { denaturedShare } from '../../core/heat/denaturation';
+import { salted } from '../../core/salt/taken';
 import { clamp } from '../../core/units/measures';
 import type { PotState, World } from '../grammar';
 
-/** Moisture the curd would have, %: as its drain left it, or its style's by the work on it. */
-const wantedMoisturePct = (world: World, pot: PotState): number =>
-  clamp(
-    (pot.moisturePct ?? world.style.moisturePct) -
-      workedPoints(world.style.usual, pot.work) +
-      world.off.moisturePct,
-    30,
-    92,
-  );
+/** Wetter than this nothing holds together, share of the non-fat substance. */
+const MOST_NON_FAT = 0.93;
+
+/** Moisture in the non-fat substance the curd would have, a share: as its drain left it, or its style's by the work on it; points are told of its usual milk. */
+const wantedNonFat = ({ plain, style, off }: World, pot: PotState): number => {
+  const points = off.moisturePct - workedPoints(style.usual, pot.work);
+  const drained = pot.nonFat === null ? plain.moisturePct : curdAt(plain.kept, pot.nonFat).moisturePct;
+  return Math.min(MOST_NON_FAT, nonFatMoisture(plain.kept, clamp(drained + points, 30, 92)));
+};
 
 /** What the curd keeps of the milk's fat, casein and whey protein, shares. */
 export const keptBy = (world: World, pot: PotState): Retention => ({
   fat: clamp((pot.fatKept ?? world.style.fat) + world.off.fat, 0.5, 0.995),
   casein: clamp(world.style.casein + world.off.casein, 0.5, 0.995),
-  wheyProtein: clamp(denaturedShare(pot.heat) * DENATURED_RETAINED * world.off.wheyProtein, 0, 0.95),
+  wheyProtein: clamp(
+    denaturedShare(pot.caught ?? pot.heat) * DENATURED_RETAINED * world.off.wheyProtein,
+    0,
+    0.95,
+  ),
 });
 
 /** The curd as it stands. */
 export interface Curd {
   kg: number;
   moisturePct: number;
+  waterKg: number;
+  saltKg: number;
   /** Whether it would hold more water, or more of what is dissolved in it, than there is: then no whey leaves it. */
   wheyless: boolean;
 }
 
 /**
- * The curd as it stands; `saltShare` of it is salt. It never holds more than there is: where its style would, all the
+ * The curd as it stands, with the salt that is in it. It never holds more than there is: where its style would, all the
  * water, or as much as its dissolved matter reaches for, is in it.
  */
-export function curdOf(world: World, pot: PotState, saltShare = 0): Curd {
+export function curdOf(world: World, pot: PotState): Curd {
   const { massKg, composition } = world.milk;
   const { solutes } = world.style;
   const keep = keptBy(world, pot);
-  const moisturePct = wantedMoisturePct(world, pot);
-  const dryKg = massKg * retainedDryMatter(composition, keep);
+  const dry = retainedDryMatter(composition, keep);
+  const unsalted = curdAt(
+    { dry, fat: (composition.fatPct * keep.fat) / 100, solutes },
+    wantedNonFat(world, pot),
+  );
   const bound = composition.caseinPct * keep.casein * BOUND_MINERALS;
   const dissolvedKg =
     (massKg *
@@ -55,10 +65,12 @@ export function curdOf(world: World, pot: PotState, saltShare = 0): Curd {
   // Acid brought its water into the pot; what has evaporated is not reckoned.
   const waterKg = (massKg * composition.waterPct) / 100 + Math.max(0, pot.kg - massKg);
   const mostKg = Math.min(waterKg, dissolvedKg / solutes);
-  const moist = moisturePct / 100;
-  const loose = 1 - moist * (1 + solutes) - saltShare;
-  const kg = yieldPerMilk(dryKg, { moisturePct, solutes }, saltShare);
-  if (loose > 0 && kg * moist <= mostKg) return { kg, moisturePct, wheyless: false };
-  const all = (dryKg + mostKg * (1 + solutes)) / (1 - saltShare);
-  return { kg: all, moisturePct: (100 * mostKg) / all, wheyless: true };
+  const kg = massKg * unsalted.share;
+  const water = (kg * unsalted.moisturePct) / 100;
+  const wheyless = !(unsalted.share > 0 && water <= mostKg);
+  const curd = wheyless
+    ? { kg: massKg * dry + mostKg * (1 + solutes), waterKg: mostKg, saltKg: 0 }
+    : { kg, waterKg: water, saltKg: 0 };
+  const now = salted(curd, pot.saltKg, solutes);
+  return { ...now, moisturePct: (100 * now.waterKg) / now.kg, wheyless };
 }

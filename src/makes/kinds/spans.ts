@@ -3,6 +3,8 @@ import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
 import type { PotState, Span, World } from '../grammar';
 
 const SHARES = [0, 0.25, 0.5, 0.75, 1] as const;
+/** Multiples of its time constant at which an exponential fall is sampled, so that it is not counted as a straight line. */
+const FALLS = [0, 0.25, 0.5, 0.75, 1, 1.5, 2, 3, 5] as const;
 
 /** A span over which the temperature follows `after`; the pot is moved along. */
 export function along(
@@ -11,8 +13,13 @@ export function along(
   handsOnMin: number,
   after: (minute: number) => number,
   targetC: number | null = null,
+  tauMin?: number,
 ): Span {
-  const course = SHARES.map((share) => [share * durationMin, after(share * durationMin)] as const);
+  const minutes =
+    tauMin === undefined || durationMin < tauMin
+      ? SHARES.map((share) => share * durationMin)
+      : [...FALLS.map((times) => times * tauMin).filter((minute) => minute < durationMin), durationMin];
+  const course = minutes.map((minute) => [minute, after(minute)] as const);
   for (let i = 1; i < course.length; i++) {
     const [m0, c0] = course[i - 1] as readonly [number, number];
     const [m1, c1] = course[i] as readonly [number, number];
@@ -21,6 +28,23 @@ export function along(
   pot.tempC = after(durationMin);
   pot.minute += durationMin;
   return { durationMin, handsOnMin, targetC, course };
+}
+
+/** A pot that stands for hours is sampled this finely, min. */
+const LONG_MIN = 120;
+
+/** Time in which the batch comes exponentially to the warmth round it, with a time constant of its own, min. */
+export function fading(
+  pot: PotState,
+  durationMin: number,
+  handsOnMin: number,
+  aroundC: number,
+  tauMin: number,
+  targetC: number | null = aroundC,
+): Span {
+  const started = pot.tempC;
+  const after = (minute: number) => aroundC + (started - aroundC) * Math.exp(-minute / tauMin);
+  return along(pot, durationMin, handsOnMin, after, targetC, tauMin);
 }
 
 /** Time at the pot in which nothing in it changes but what the room does to it. */
@@ -33,17 +57,24 @@ export function resting(
 ): Span {
   const started = pot.tempC;
   const cooling = potOf(pot.litres, pot.kg, 'milk', lossW);
-  return along(pot, durationMin, handsOnMin, (m) => tempAfter(cooling, started, m, world.roomC, 0));
+  return along(
+    pot,
+    durationMin,
+    handsOnMin,
+    (m) => tempAfter(cooling, started, m, world.roomC, 0),
+    null,
+    LONG_MIN,
+  );
 }
 
 /** A temperature on its way to one that is kept, with ten minutes of lag. */
+const LAG_MIN = 10;
 export const approaching = (fromC: number, atC: number, minutes: number): number =>
-  atC + (fromC - atC) * Math.exp(-minutes / 10);
+  atC + (fromC - atC) * Math.exp(-minutes / LAG_MIN);
 
 /** Time at a temperature that is kept: by a water bath, warm whey, or a hob on and off. */
 export function kept(pot: PotState, durationMin: number, handsOnMin: number, atC: number): Span {
-  const started = pot.tempC;
-  return along(pot, durationMin, handsOnMin, (m) => approaching(started, atC, m), atC);
+  return fading(pot, durationMin, handsOnMin, atC, LAG_MIN);
 }
 
 /** Curd out of the pot comes to the room's temperature within about half an hour. Common practice. */

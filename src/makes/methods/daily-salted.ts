@@ -1,5 +1,16 @@
 import type { Method } from '../method';
-import { amount, brineOf, cookTo, heat, keptInBrine, saltDry, school, stirFor, wantedSet } from '../options';
+import {
+  amount,
+  brineOf,
+  cookTo,
+  heat,
+  keptInBrine,
+  knit,
+  saltDry,
+  school,
+  stirFor,
+  wantedSet,
+} from '../options';
 
 const POACHED = { option: 'finish', is: ['poach'] } as const;
 const DAILY = { option: 'finish', is: ['daily'] } as const;
@@ -59,6 +70,7 @@ export const dailySalted: Method = {
     saltPct: saltDry(4, 'In the finished cheese.'),
     poachC: heat('Poach at', { default: 90, min: 80, max: 95 }, 'Until it floats.'),
     brinePctWw: brineOf(12, 'Nine for soon, twelve for keeping.'),
+    knit: knit('close'),
     keptInBrine: keptInBrine(),
   },
   stages: [
@@ -82,7 +94,12 @@ export const dailySalted: Method = {
     {
       id: 'salt',
       kind: 'salt',
-      params: { percent: { option: 'saltPct' }, days: { option: 'saltDays' } },
+      params: {
+        percent: { option: 'saltPct' },
+        days: { option: 'saltDays' },
+        pressed: true,
+        inCheese: true,
+      },
       onlyIf: DAILY,
     },
     {
@@ -101,6 +118,8 @@ export const dailySalted: Method = {
         shape: 'brick',
         thicknessCm: 2.5,
         atC: 8,
+        knit: { option: 'knit' },
+        kept: { option: 'keptInBrine' },
       },
       onlyIf: [POACHED, { option: 'saltPct' }],
     },

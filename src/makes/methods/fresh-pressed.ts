@@ -15,7 +15,7 @@ export const freshPressed: Method = {
   usual: {},
   cream: null,
   acid: null,
-  culture: { labelShare: 2, percent: 1 },
+  culture: { labelShare: 1.5, percent: 1 },
   coagulant: { minutes: { option: 'wantedSetMin' } },
   drain: null,
   bag: null,
@@ -57,7 +57,12 @@ export const freshPressed: Method = {
     { id: 'stir', kind: 'hold', params: { minutes: { option: 'holdMin' }, as: 'stir' } },
     { id: 'settle', kind: 'settle', params: { minutes: 5 } },
     { id: 'whey', kind: 'draw-whey', params: {} },
-    { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
+    {
+      id: 'salt',
+      kind: 'salt',
+      params: { percent: { option: 'saltPct' }, pressed: true },
+      onlyIf: { option: 'saltPct' },
+    },
     {
       id: 'press',
       kind: 'press',

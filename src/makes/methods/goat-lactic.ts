@@ -45,7 +45,11 @@ export const goatLactic: Method = {
     { id: 'calcium', kind: 'add-calcium', params: {}, onlyIf: { given: 'calcium' } },
     { id: 'coagulant', kind: 'add-coagulant', params: {}, onlyIf: { option: 'trace' } },
     { id: 'set', kind: 'set', params: { toPH: 4.55, wrap: 'lidded' } },
-    { id: 'bag', kind: 'drain', params: { in: 'bag', toMoisturePct: { option: 'moisturePct' } } },
+    {
+      id: 'bag',
+      kind: 'drain',
+      params: { in: 'bag', toMoisturePct: { option: 'moisturePct' }, thenSaltPct: { option: 'saltPct' } },
+    },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
     { id: 'chill', kind: 'chill', params: { minutes: 600 } },
     { id: 'store', kind: 'store', params: {} },

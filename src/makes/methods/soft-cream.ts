@@ -44,7 +44,11 @@ export const softCream: Method = {
     { id: 'culture', kind: 'add-culture', params: {} },
     { id: 'coagulant', kind: 'add-coagulant', params: {}, onlyIf: { option: 'trace' } },
     { id: 'set', kind: 'set', params: { toPH: 4.6, wrap: 'blanket' } },
-    { id: 'bag', kind: 'drain', params: { in: 'bag', toMoisturePct: { option: 'moisturePct' } } },
+    {
+      id: 'bag',
+      kind: 'drain',
+      params: { in: 'bag', toMoisturePct: { option: 'moisturePct' }, thenSaltPct: { option: 'saltPct' } },
+    },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
     { id: 'chill', kind: 'chill', params: { minutes: 240 } },
     { id: 'store', kind: 'store', params: {} },

@@ -15,7 +15,7 @@ export const sourBasket: Method = {
   usual: {},
   cream: null,
   acid: null,
-  culture: { labelShare: 1, percent: 1.5 },
+  culture: { labelShare: 0.5, percent: 1.5 },
   coagulant: { imcuPerLitre: 6 },
   drain: null,
   bag: 'sour-basket',

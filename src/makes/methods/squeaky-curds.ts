@@ -26,7 +26,7 @@ export const squeakyCurds: Method = {
   usual: {},
   cream: null,
   acid: null,
-  culture: { labelShare: 4, percent: 1.5 },
+  culture: { labelShare: 1.5, percent: 1.5 },
   coagulant: { minutes: { option: 'wantedSetMin' } },
   drain: null,
   bag: null,

@@ -84,7 +84,11 @@ export const warmAcidPotCheese: Method = {
     { id: 'warm', kind: 'warm', params: { toC: { option: 'setC' } } },
     { id: 'acid', kind: 'add-acid', params: {} },
     { id: 'rest', kind: 'hold', params: { minutes: { option: 'holdMin' } } },
-    { id: 'drain', kind: 'drain', params: { toMoisturePct: { option: 'moisturePct' } } },
+    {
+      id: 'drain',
+      kind: 'drain',
+      params: { toMoisturePct: { option: 'moisturePct' }, thenSaltPct: { option: 'saltPct' } },
+    },
     { id: 'rinse', kind: 'wash', params: { waterC: 18 }, onlyIf: { option: 'rinses' } },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
     { id: 'dress', kind: 'dress', params: {}, onlyIf: { given: 'cream' } },

@@ -73,7 +73,11 @@ export const wholeMilkRicotta: Method = {
     { id: 'scald', kind: 'scald', params: { toC: { option: 'setC' } } },
     { id: 'acid', kind: 'add-acid', params: {} },
     { id: 'rest', kind: 'hold', params: { minutes: { option: 'holdMin' } } },
-    { id: 'drain', kind: 'drain', params: { toMoisturePct: { option: 'moisturePct' } } },
+    {
+      id: 'drain',
+      kind: 'drain',
+      params: { toMoisturePct: { option: 'moisturePct' }, thenSaltPct: { option: 'saltPct' } },
+    },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
     { id: 'store', kind: 'store', params: {} },
   ],

@@ -20,6 +20,8 @@ export interface Checked {
   does(what: Doing): boolean;
 }
 
+/** Milk this close above the pH at which it turns flecks where the stream goes in. Common practice. */
+const TURNS_MARGIN_PH = 0.05;
 const oneDecimal = (value: number) => Math.round(value * 10) / 10;
 const already = (faults: readonly Fault[], path: string) => faults.some((fault) => fault.path === path);
 
@@ -91,6 +93,19 @@ export function checkMilk({ brief: { milk, options }, method }: Checked, faults:
       remedy: 'check both: the richest milk has about 15 %',
     });
   }
+}
+
+/** Acid poured into cold milk must leave it liquid until its coagulant sets it: a fault where the set curve says it turns first. */
+export function checkAcid({ brief: { options }, method }: Checked, faults: Fault[]) {
+  const { acidPH, setC } = options;
+  if (method.acid === 'turns' || typeof acidPH !== 'number' || typeof setC !== 'number') return;
+  const turns = coagulationPH(setC);
+  if (acidPH > turns + TURNS_MARGIN_PH || already(faults, 'options.acidPH')) return;
+  faults.push({
+    path: 'options.acidPH',
+    problem: `is ${acidPH}, and at ${setC} °C milk so sour curdles by itself at pH ${turns.toFixed(2)}, before the coagulant sets it`,
+    remedy: 'set it cooler, or take less acid',
+  });
 }
 
 export function checkCream({ brief, method }: Checked, faults: Fault[]) {

@@ -1,17 +1,27 @@
 import { ACIDS } from '../../core/acid/acids';
+import { setsWeakly } from '../../core/coagulant/clotting';
 import { bad, type Fault, good, type Result } from '../../core/faults/fault';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
-import { USUAL_WHEY } from '../../core/milk/whey';
+import { USUAL_WHEY, USUAL_WHEY_PROTEIN_PCT } from '../../core/milk/whey';
 import { METHODS, methodById } from '../../makes';
 import type { DoseId } from '../../makes/grammar';
 import { stageKind } from '../../makes/kinds';
 import { fillParams, type Method } from '../../makes/method';
 import type { Doing } from '../../makes/traits';
 import { applies } from '../stages';
-import { checkCoagulant, checkCream, checkCulture, checkHeat, checkMilk, checkSalting } from './checks';
+import {
+  checkAcid,
+  checkCoagulant,
+  checkCream,
+  checkCulture,
+  checkHeat,
+  checkMilk,
+  checkSalting,
+} from './checks';
 import { resolveOptions } from './options';
 import type { Resolved, ResolvedMilk } from './resolved';
 import type { Brief } from './schema';
+import { usualFor } from './usual';
 
 const DEFAULT_ROOM_C = 20;
 const FRIDGE_C = 4;
@@ -31,7 +41,7 @@ function resolveMilk({ milk }: Brief, method: Method): ResolvedMilk {
   const species = SPECIES_FACTS[milk.species];
   const usual =
     method.of === 'whey'
-      ? USUAL_WHEY
+      ? { ...USUAL_WHEY, proteinPct: USUAL_WHEY_PROTEIN_PCT[milk.species] }
       : { fatPct: method.usual.fatPct ?? species.fatPct, proteinPct: species.proteinPct, pH: FRESH_MILK_PH };
   return {
     ...milk,
@@ -62,7 +72,9 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
   }
   const faults: Fault[] = [];
   const options = resolveOptions(brief, method, faults);
-  const choices = { options, calcium: brief.calcium ?? false, cream: brief.cream };
+  const milk = resolveMilk(brief, method);
+  const calcium = brief.calcium ?? (method.coagulant !== null && method.bag === null && setsWeakly(milk));
+  const choices = { options, calcium, cream: brief.cream };
   const stages = method.stages
     .filter((stage) => applies(stage, choices))
     .map((stage) => ({ kind: stageKind(stage.kind), params: fillParams(stage, options) }));
@@ -71,7 +83,7 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
   const creamPerLitre = brief.cream === undefined ? (method.usual.creamPerLitre ?? null) : null;
   const resolved: Resolved = {
     ...brief,
-    milk: resolveMilk(brief, method),
+    milk,
     ...(method.acid !== null && { acid: resolveAcid(brief) }),
     ...(takes('coagulant') && { coagulant: brief.coagulant ?? USUAL_COAGULANT }),
     ...(takes('culture') && { culture: brief.culture ?? { form: 'freeze-dried' as const } }),
@@ -80,12 +92,18 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
     options,
     altitudeM: brief.altitudeM ?? 0,
     roomC: brief.roomC ?? DEFAULT_ROOM_C,
-    calcium: brief.calcium ?? false,
+    calcium,
     seed: brief.seed ?? 1,
   };
+  // Cream that follows the litres stands here with one litre of milk.
+  const pailLitres = creamPerLitre !== null ? 1 : (brief.milk.litres ?? (brief.cream ? null : 1));
+  const usual = pailLitres === null ? {} : usualFor(resolved, method, pailLitres);
+  for (const [key, value] of Object.entries(usual))
+    if (brief.options?.[key] === undefined) resolved.options[key] = value;
   const about = { brief: resolved, method, takes, does };
   checkHeat(about, faults);
   checkMilk(about, faults);
+  checkAcid(about, faults);
   checkCream(about, faults);
   checkCoagulant(about, faults);
   checkCulture(about, faults);

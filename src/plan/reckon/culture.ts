@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { bufferOf } from '../../core/acid/buffer';
 import { acidify } from '../../core/culture/acidify';
-import { CULTURE_GROUPS } from '../../core/culture/groups';
+import { CULTURE_GROUPS } from '../../core/culture/fitted';
 import { boundedBy } from '../../core/faults/bounds';
 import { computation, knownMilk, MILK_INPUT, milkInput, refuse } from './computation';
 

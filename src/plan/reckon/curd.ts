@@ -5,6 +5,7 @@ import {
   retainedDryMatter,
   yieldPerMilk,
 } from '../../core/curd/balance';
+import { curdAt, keptDry, plainCurd } from '../../core/curd/nonFat';
 import { boxAreaM2, pressureKPa, roundAreaM2 } from '../../core/curd/press';
 import { CURD_STYLES } from '../../core/curd/styles';
 import { bounded } from '../../core/faults/bounds';
@@ -28,7 +29,8 @@ export const yieldOfMilk = computation({
     kg: { label: 'unsalted cheese', unit: 'kg' },
     fatInDryMatterPct: { label: 'fat in dry matter', unit: '%' },
   },
-  formula: 'D = F Rf + C Rc × 1.07 + W Rw; yield = D / (1 − M (1 + s))',
+  formula:
+    'D = F Rf + C Rc × 1.07 + W Rw; yield = D / (1 − M (1 + s)); M, where it is not given, by the moisture in the non-fat substance of the make',
   source:
     'mass balance; retention and moisture by style, common practice; heat on the whey protein by Dannenberg and Kessler 1988, from memory',
   schema: z.strictObject({ milk: milkInput, method: z.string(), moisturePct: numberIn(MOISTURE).optional() }),
@@ -52,7 +54,8 @@ export const yieldOfMilk = computation({
       casein: style.casein,
       wheyProtein: planned.value.outcome.denatured * DENATURED_RETAINED,
     };
-    const moisture = moisturePct ?? style.moisturePct;
+    const own = keptDry(batch.composition, keep, style.solutes);
+    const moisture = moisturePct ?? curdAt(own, plainCurd(style).nonFat).moisturePct;
     const kg =
       batch.massKg *
       yieldPerMilk(

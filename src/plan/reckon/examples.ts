@@ -69,4 +69,23 @@ export const EXAMPLES: Record<string, Record<string, unknown>> = {
   boil: { altitudeM: 800 },
   spoons: { ingredient: 'citric acid', grams: 12 },
   cost: { litres: 8, pricePerLitre: 1.1, kg: 1.3 },
+  'stretch-window': { soured: 'citric', pH: 5.6, coreC: 60, moisturePct: 54, fatPct: 22, workMin: 4 },
+  'slow-souring': {
+    series: [
+      [0, 30],
+      [4, 26],
+      [10, 21],
+    ],
+  },
+  'fridge-days': { method: 'grilling', treatment: 'pasteurised', brinePctWw: 12, fridgeC: 4 },
+  'cool-through': {
+    shape: 'ball',
+    kg: 2,
+    fromC: 80,
+    toC: 21,
+    aroundC: 4,
+    surroundings: 'fridge',
+  },
+  'salt-loss': { saltGrams: 30, kg: 1.5, moisturePct: 55, pressed: true },
+  'cheese-in-brine': { brinePctWw: 12, moisturePct: 46, startSaltPct: 0 },
 };

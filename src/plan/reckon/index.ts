@@ -2,7 +2,7 @@ import { bad, good, Infeasible, type Result } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { acidDose, acidPH, coagulation } from './acid';
 import { blend, cost, standardise } from './blend';
-import { brine, brineTime } from './brine';
+import { brine, brineTime, cheeseInBrine, saltLoss } from './brine';
 import { clottingTime, coagulantDose, strength } from './coagulant';
 import type { Computation } from './computation';
 import { acidification } from './culture';
@@ -10,6 +10,8 @@ import { press, yieldOfMilk } from './curd';
 import { drain } from './drain';
 import { coolDown, denaturation, hotWater, microwave, pasteurise, sinkBath } from './heat';
 import { boil, heatMix, salt, spoons } from './kitchen';
+import { coolThrough, fridgeDaysOf, slowSouring } from './safety';
+import { stretchWindow } from './stretch';
 
 /** The register of computations that stand alone. */
 export const COMPUTATIONS: readonly Computation[] = [
@@ -31,11 +33,17 @@ export const COMPUTATIONS: readonly Computation[] = [
   drain,
   brine,
   brineTime,
+  cheeseInBrine,
   salt,
+  saltLoss,
   press,
+  stretchWindow,
   pasteurise,
   denaturation,
   boil,
+  slowSouring,
+  fridgeDaysOf,
+  coolThrough,
   spoons,
   cost,
 ];

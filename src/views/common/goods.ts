@@ -1,6 +1,6 @@
 import { differenceInDays, parseISO } from 'date-fns';
 import { strengthLeft } from '../../core/coagulant/strength';
-import type { CultureGroup } from '../../core/culture/groups';
+import type { CultureGroup } from '../../core/culture/fitted';
 import type { KnownMilk } from '../../files/milk';
 import type { Good, GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';

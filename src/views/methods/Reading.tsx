@@ -1,7 +1,7 @@
 import { useMemo } from 'react';
-import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
 import type { Method } from '../../makes/method';
+import { cautionText } from '../../plan/cautionText';
 import { courseOfPlanned } from '../../plan/course';
 import { type Planned, planBrief } from '../../plan/plan';
 import { tellingOf } from '../../plan/telling';
@@ -82,7 +82,7 @@ export function Reading({ method }: { method: Method }) {
           const words = stageKind(stage.kind).words(parameters[stage.id], telling);
           const texts = plan.cautions
             .filter((one) => one.stage === stage.id)
-            .map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS]);
+            .map((one) => cautionText(one, format));
           return (
             <li key={stage.id} className="stitch grid gap-x-5 py-3 tab:grid-cols-[3rem_minmax(0,1fr)]">
               <span className="figure text-[30px] text-ink-soft">{index + 1}</span>

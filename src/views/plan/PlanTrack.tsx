@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
-import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
+import { cautionText } from '../../plan/cautionText';
 import { courseOfPlanned } from '../../plan/course';
 import type { Planned } from '../../plan/plan';
 import { tellingOf } from '../../plan/telling';
@@ -82,7 +82,7 @@ export function PlanTrack({
         {stages.map((stage, index) => {
           const texts = cautions
             .filter((one) => one.stage === stage.id)
-            .map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text);
+            .map((one) => cautionText(one, format));
           const busy = stage.handsOnMin >= stage.durationMin.likely * 0.5;
           return (
             <li key={stage.id} className="stitch break-inside-avoid pt-2 pb-2">

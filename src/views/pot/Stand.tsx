@@ -1,8 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
-import { CAUTIONS } from '../../core/safety/cautions';
 import { stageKind } from '../../makes/kinds';
+import { cautionText } from '../../plan/cautionText';
 import { tellingOf } from '../../plan/telling';
 import { readyAt } from '../../run/expect';
 import { methodIn } from '../../run/frozen';
@@ -147,10 +147,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             <strong className="figure text-[24px]">{hoursText(warmSoFar(state, now))}</strong>
           </p>
         )}
-        <Cautions
-          large
-          texts={cautions.map((one) => CAUTIONS[one.id as keyof typeof CAUTIONS] ?? one.text)}
-        />
+        <Cautions large texts={cautions.map((one) => cautionText(one, format))} />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
           <Mishap state={state} note={note} />
           <OutOfTurn id={id} state={state} note={note} />

@@ -1,5 +1,5 @@
 import { ACID_KINDS } from '../../core/acid/acids';
-import { CULTURE_GROUPS } from '../../core/culture/groups';
+import { CULTURE_GROUPS } from '../../core/culture/fitted';
 import { BOUNDS } from '../../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
 import type { Quantity } from '../../core/units/format';

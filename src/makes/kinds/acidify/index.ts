@@ -30,6 +30,8 @@ export const acidify = kindOf<AcidifyParams>({
   predict: (world, { toPH, atC }, pot) => {
     const { ferment } = pot;
     if (!ferment) outOfOrder('has a souring stage with no culture before it');
+    // Its whey lies over it and feeds it on.
+    ferment.lactateMost = Number.POSITIVE_INFINITY;
     const started = pot.tempC;
     const pHs: [number, number][] = [[0, fermentPH(ferment)]];
     const hours = sourTo(

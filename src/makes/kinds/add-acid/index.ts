@@ -1,5 +1,7 @@
 import { z } from 'zod';
+import { coagulationPH } from '../../../core/acid/coagulation';
 import { pHAfter } from '../../../core/acid/titrate';
+import { Infeasible } from '../../../core/faults/fault';
 import { mixedTempC } from '../../../core/heat/mixing';
 import { kindOf } from '../../grammar';
 import { outOfOrder } from '../order';
@@ -7,6 +9,8 @@ import { outOfOrder } from '../order';
 /** Minutes of pouring, stirring and looking; common practice. */
 const HOT_MINUTES = 6;
 const COLD_MINUTES = 2;
+/** Where the stream goes in it is sourer than the milk will be: this much at least has to be left. Common practice. */
+const TURNS_MARGIN_PH = 0.2;
 
 export const addAcid = kindOf<{ cold: boolean }>({
   kind: 'add-acid',
@@ -27,7 +31,15 @@ export const addAcid = kindOf<{ cold: boolean }>({
     ]);
     pot.kg += waterKg;
     pot.litres += waterKg;
-    pot.pH = pHAfter(world.buffer, acid.titrant, acid.amount / world.milk.litres);
+    const pH = pHAfter(world.buffer, acid.titrant, acid.amount / world.milk.litres);
+    if (cold && world.likely && pH <= coagulationPH(before) + TURNS_MARGIN_PH) {
+      throw new Infeasible({
+        path: 'milk.startC',
+        problem: `is ${Math.round(before)} °C as the acid goes in, and milk so warm curdles at pH ${coagulationPH(before).toFixed(2)}`,
+        remedy: 'chill the milk first: acid goes into cold milk',
+      });
+    }
+    pot.pH = pH;
     const MINUTES = cold ? COLD_MINUTES : HOT_MINUTES;
     pot.minute += MINUTES;
     return {

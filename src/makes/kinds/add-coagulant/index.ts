@@ -24,6 +24,7 @@ export const addCoagulant = kindOf<Record<string, never>>({
     if (coagulant.imcuPerLitre === null) {
       coagulant.imcuPerLitre = imcuForCut(world, pot, coagulant.wantedMin ?? LOOK_MIN, courseAt);
     }
+    pot.work.setC = pot.tempC;
     pot.clot = { at: pot.minute, courseAt };
     return resting(world, pot, MINUTES, MINUTES, SET_LOSS);
   },

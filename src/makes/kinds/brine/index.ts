@@ -2,16 +2,28 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { SATURATED_PCT_WW } from '../../../core/salt/brine';
-import { BRINE_SHAPES, type BrineShape, brineHours } from '../../../core/salt/diffusion';
+import {
+  BRINE_SHAPES,
+  type BrineShape,
+  brineHours,
+  endSaltPct,
+  HOLDING_BRINE_PCT,
+  KNIT_NAMES,
+  type Knit,
+} from '../../../core/salt/diffusion';
+import { saltToReach } from '../../../core/salt/taken';
 import { kindOf } from '../../grammar';
 import { cm, coolC, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
+import { saltSlows } from '../offWhey';
 import { inThree, WAITS } from '../shared';
-import { along } from '../spans';
+import { fading } from '../spans';
 
 /** Hands on for lowering, turning and lifting, min. Common practice. */
 const HANDS_ON = 10;
 const MOST_HOURS = 24 * 14;
+/** Time constant of a piece in cold brine, min. Common practice. */
+const TAU_MIN = 60;
 /** Brine kept this cold stands in a fridge, °C. */
 const COLD_BRINE_C = 8;
 
@@ -19,8 +31,10 @@ export interface BrineParams {
   pctWw: number;
   /** Salt wanted in the cheese, %. */
   targetPct: number;
-  /** Share of it that a dry salting has brought already. */
-  startShare: number;
+  /** How openly it is knit: cracks let brine in. */
+  knit: Knit;
+  /** Whether the cheese is kept in this brine afterwards. */
+  kept: boolean;
   pieceKg: number;
   shape: BrineShape;
   thicknessCm?: number;
@@ -33,7 +47,10 @@ export const brine = kindOf<BrineParams>({
   params: z.strictObject({
     pctWw: boundedBy(1, 40, '%'),
     targetPct: boundedBy(0, 10, '%'),
-    startShare: boundedBy(0, 1).default(0),
+    knit: z.enum(KNIT_NAMES).default('close'),
+    kept: z.boolean().default(false),
+    // A make begun by an earlier version says so; the salt in the curd says it now.
+    startShare: boundedBy(0, 1).optional(),
     pieceKg: pieceKg(),
     shape: z.enum(BRINE_SHAPES),
     thicknessCm: cm().optional(),
@@ -43,7 +60,6 @@ export const brine = kindOf<BrineParams>({
   endedBy: 'time',
   does: ['brines'],
   takes: () => ['brine-salt'],
-  saltedBefore: ({ startShare }) => startShare,
   uses: ({ atC }) => (atC <= COLD_BRINE_C ? ['fridge'] : []),
   slack: () => WAITS,
   hands: (_params, { durationMin }) => inThree(durationMin, HANDS_ON),
@@ -65,7 +81,8 @@ export const brine = kindOf<BrineParams>({
       brinePctWw: p.pctWw,
       targetSaltPct: p.targetPct,
       moisturePct: curd.moisturePct,
-      startSaltPct: p.targetPct * p.startShare,
+      startSaltPct: (100 * curd.saltKg) / curd.kg,
+      knit: p.knit,
       tempC: p.atC,
     };
     let hours: number;
@@ -77,11 +94,13 @@ export const brine = kindOf<BrineParams>({
       hours = MOST_HOURS;
     }
     const minutes = Math.min(hours, MOST_HOURS) * 60;
-    pot.ferment = null;
-    const started = pot.tempC;
-    return along(pot, minutes, HANDS_ON, (m) => p.atC + (started - p.atC) * Math.exp(-m / 60), p.atC);
+    const taken = saltToReach(curd, p.targetPct, world.style.solutes);
+    pot.saltKg += taken;
+    pot.givenSaltKg += taken;
+    saltSlows(world, pot);
+    return fading(pot, minutes, HANDS_ON, p.atC, TAU_MIN);
   },
-  words: ({ pctWw, atC, pieceKg }, { format, doses, yieldKg }) => ({
+  words: ({ pctWw, atC, pieceKg, kept = false }, { format, doses, yieldKg, moisturePct }) => ({
     title: `Brine at ${format.percent(pctWw)}, pieces of ${format.kg(Math.min(pieceKg, yieldKg))}`,
     action: 'Brine',
     target: format.percent(pctWw),
@@ -89,6 +108,11 @@ export const brine = kindOf<BrineParams>({
       `${doses['brine-salt']?.text ?? 'Salt'} of salt in ${doses['brine-salt']?.waterText ?? 'water'}, boiled once and cooled to ${format.temp(atC)}.`,
       'A splash of its own whey and a pinch of calcium chloride keep the surface from going slimy.',
       'Pieces float: turn them halfway, or strew salt on what shows.',
+      ...(kept
+        ? [
+            `Kept in this brine it goes on to about ${format.percent(endSaltPct(pctWw, moisturePct))} of salt. For eating soon, move it into one of ${format.percent(HOLDING_BRINE_PCT)} when it tastes right: it ends near ${format.percent(endSaltPct(HOLDING_BRINE_PCT, moisturePct))} and keeps a week.`,
+          ]
+        : []),
     ],
     right: `Firm, dry to the touch when lifted, no slime.`,
     normal: `It loses a little weight: twice as much water goes out as salt goes in.${pctWw > SATURATED_PCT_WW - 1 ? ' Undissolved salt lies on the base.' : ''}`,

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo } from '../bounds';
 import { WAITS } from '../shared';
+import { fading } from '../spans';
 
 /** Minutes of wrapping; common practice. */
 const HANDS_ON = 2;
@@ -16,19 +17,7 @@ export const chill = kindOf<{ minutes: number }>({
   uses: () => ['fridge'],
   slack: () => WAITS,
   toleranceC: [3, 4],
-  predict: (_world, { minutes }, pot) => {
-    pot.ferment = null;
-    const started = pot.tempC;
-    const after = (m: number) => FRIDGE_C + (started - FRIDGE_C) * Math.exp(-m / TAU_MIN);
-    pot.tempC = after(minutes);
-    pot.minute += minutes;
-    return {
-      durationMin: minutes,
-      handsOnMin: HANDS_ON,
-      targetC: FRIDGE_C,
-      course: [0, 0.2, 0.4, 0.6, 0.8, 1].map((share) => [share * minutes, after(share * minutes)] as const),
-    };
-  },
+  predict: (_world, { minutes }, pot) => fading(pot, minutes, HANDS_ON, FRIDGE_C, TAU_MIN),
   words: ({ minutes }, { format }) => ({
     title: `Chill ${format.minutes(minutes)}`,
     action: 'Chill',

@@ -1,10 +1,21 @@
 import { z } from 'zod';
 import { bagAfter, bagHours } from '../../../core/curd/bag';
-import { drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
+import { type DrainCurve, drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
+import {
+  curdAt,
+  type KeptDry,
+  keptDry,
+  moistureBeforeSalt,
+  nonFatMoisture,
+  richSlows,
+} from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
+import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { FIXED, type KitAbout, type KitItem } from '../../traits';
 import { LONG_MIN, someMinutesTo } from '../bounds';
+import { keptBy } from '../curd';
+import { offWhey } from '../offWhey';
 import { outOfOrder } from '../order';
 import { COLANDER, WAITS } from '../shared';
 import { curdResting, kept } from '../spans';
@@ -27,18 +38,54 @@ export interface DrainParams {
   /** …or for this many hours, however much it is. */
   hours?: number;
   in: keyof typeof WORDS;
+  /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
+  thenSaltPct: number;
 }
+
+/** Moisture at which a drain stops so that the cheese, salted, holds what is wanted, %. */
+const drainedTo = (
+  { toMoisturePct, thenSaltPct }: Pick<DrainParams, 'toMoisturePct' | 'thenSaltPct'>,
+  solutes: number,
+): number | undefined =>
+  toMoisturePct === undefined ? undefined : moistureBeforeSalt(toMoisturePct, thenSaltPct, solutes);
+
+/** Wetter than this beyond what leaves the pot cannot be wished for, points. */
+const LEEWAY_POINTS = 1;
+
+/** Refuses a wish for curd wetter than it comes out of the pot. */
+function tooWet(own: KeptDry, usual: KeptDry, { wetPct }: DrainCurve, wantedPct: number) {
+  const most = curdAt(own, nonFatMoisture(usual, wetPct)).moisturePct;
+  if (wantedPct <= most + LEEWAY_POINTS) return;
+  throw new Infeasible({
+    path: 'options.moisturePct',
+    problem: `is wetter than this curd is when it leaves the pot, ${most.toFixed(0)} %: rich milk holds less water`,
+    remedy: 'wish it drier, or take leaner milk',
+  });
+}
+
+/** Solutes of lactic curd's moisture, share; all bags agree but the basket's. */
+const BAG_SOLUTES = 0.05;
 
 /** Minutes of hot acid curd in a cloth, by its drain curve. */
 function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: number): number {
   if (!world.drain) return plainMin;
-  const curve = { ...world.drain, tauMin: world.drain.tauMin * world.drainPace };
+  const slow = world.drainPace * richSlows(world.milk.composition.fatPct);
+  const curve = { ...world.drain, tauMin: world.drain.tauMin * slow };
   const milkKg = world.milk.massKg;
+  const { solutes } = world.style;
+  const keep = keptBy(world, pot);
+  // The curve is that of the make's usual milk; what it tells of is the moisture in the non-fat substance.
+  const usual = keptDry(world.usual, keep, solutes);
+  const own = keptDry(world.milk.composition, keep, solutes);
+  const wanted = drainedTo(params, solutes);
   const minutes = Math.min(
     LONGEST,
-    params.toMoisturePct === undefined ? plainMin : drainMinutes(curve, milkKg, params.toMoisturePct),
+    wanted === undefined
+      ? plainMin
+      : drainMinutes(curve, milkKg, curdAt(usual, nonFatMoisture(own, wanted)).moisturePct),
   );
-  pot.moisturePct = drainedMoisturePct(curve, milkKg, minutes);
+  if (world.likely && wanted !== undefined && minutes === 0) tooWet(own, usual, curve, wanted);
+  pot.nonFat = nonFatMoisture(usual, drainedMoisturePct(curve, milkKg, minutes));
   return minutes;
 }
 
@@ -52,14 +99,17 @@ function inBag(world: World, pot: PotState, params: DrainParams): number {
     style: world.bag,
     pace: world.drainPace,
   };
+  const { solutes } = world.bag;
+  const moisturePct = drainedTo(params, solutes);
   const wanted =
-    params.toMoisturePct === undefined
+    moisturePct === undefined
       ? pot.bagHours + (params.hours ?? (params.minutes ?? 0) / 60)
-      : bagHours(bag, params.toMoisturePct);
+      : bagHours(bag, moisturePct);
   const until = Math.max(pot.bagHours, Math.min(wanted, pot.bagHours + (params.hours ?? LONGEST_BAG_H)));
   const hours = until - pot.bagHours;
   pot.bagHours = until;
-  pot.moisturePct = bagAfter(bag, until).moisturePct;
+  const kept = keptDry(bag.composition, world.bag, solutes);
+  pot.nonFat = nonFatMoisture(kept, bagAfter(bag, until).moisturePct);
   return hours * 60;
 }
 
@@ -85,6 +135,7 @@ export const drain = kindOf<DrainParams>({
       minutes: someMinutesTo(LONG_MIN).optional(),
       hours: boundedBy(0.05, 240, 'h').optional(),
       in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
+      thenSaltPct: boundedBy(0, 10, '%').default(0),
     })
     .refine(
       (p) => [p.toMoisturePct, p.minutes, p.hours].filter((one) => one !== undefined).length === 1,
@@ -93,15 +144,20 @@ export const drain = kindOf<DrainParams>({
   endedBy: 'time',
   does: ['drains', 'holds-curd'],
   pad: 'weight',
-  goal: ({ in: where, toMoisturePct }) =>
-    where === 'bag' && toMoisturePct !== undefined ? { is: 'bag-moisture', percent: toMoisturePct } : null,
+  goal: ({ in: where, toMoisturePct, thenSaltPct = 0 }) =>
+    where === 'bag' && toMoisturePct !== undefined
+      ? {
+          is: 'bag-moisture',
+          percent: moistureBeforeSalt(toMoisturePct, thenSaltPct, BAG_SOLUTES),
+        }
+      : null,
   uses: ({ in: where }) => (where === 'basket' ? ['mould'] : []),
   slack: ({ in: where }) => (where === 'bag' || where === 'basket' ? WAITS : FIXED),
   picture: ({ in: where }) => `drain-${where}`,
   kit: ({ in: where }, about) => KIT[where](about),
   toleranceC: null,
   predict: (world, params, pot) => {
-    pot.wheyPH ??= pot.pH;
+    offWhey(world, pot);
     const plain =
       params.hours === undefined
         ? (params.minutes ?? 0) * Math.cbrt(world.milk.litres / AT_LITRES)
@@ -121,5 +177,5 @@ export const drain = kindOf<DrainParams>({
       format.kg(yieldKg),
     ),
   cautions: ({ in: where }, { setC }) =>
-    where === 'basket' ? ['hang-cold'] : setC >= 60 ? ['hot-whey', 'warm-time'] : ['warm-time'],
+    where === 'basket' ? ['hang-cold'] : setC >= 60 ? ['hot-whey', 'split-hot', 'warm-time'] : ['warm-time'],
 });

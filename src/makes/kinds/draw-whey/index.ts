@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { offWhey } from '../offWhey';
 import { aside } from '../spans';
 
 /** Minutes for eight litres; ladling takes longer the more there is, by the square root. Common practice. */
@@ -12,8 +13,8 @@ export const drawWhey = kindOf<Record<string, never>>({
   endedBy: 'done',
   uses: () => ['pot'],
   toleranceC: [4, 3],
-  predict: (_world, _params, pot) => {
-    pot.wheyPH ??= pot.pH;
+  predict: (world, _params, pot) => {
+    offWhey(world, pot);
     return aside(pot, MINUTES * Math.max(0.6, Math.sqrt(pot.litres / AT_LITRES)));
   },
   words: () => ({

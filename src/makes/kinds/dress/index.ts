@@ -55,5 +55,5 @@ export const dress = kindOf<{ what: What }>({
   toleranceC: null,
   predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
   words: ({ what }, { doses }) => WORDS[what](doses.cream?.text ?? 'the cream'),
-  cautions: () => [],
+  cautions: ({ what }) => (what === 'mint' ? ['no-oil'] : []),
 });

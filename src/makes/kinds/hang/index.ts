@@ -3,7 +3,7 @@ import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { coolC } from '../bounds';
 import { DAY_MIN, eachRound, WAITS } from '../shared';
-import { along } from '../spans';
+import { fading } from '../spans';
 
 export interface HangParams {
   days: number;
@@ -14,6 +14,8 @@ export interface HangParams {
 const PER_DAY = 2;
 /** Tying and hanging up, min. Common practice. */
 const SETS_UP_MIN = 10;
+/** A cheese of half a kilogram comes to the air's cold with this time constant, min. Common practice. */
+const TAU_MIN = 120;
 
 export const hang = kindOf<HangParams>({
   kind: 'hang',
@@ -26,16 +28,8 @@ export const hang = kindOf<HangParams>({
   ],
   kit: () => [{ what: 'string, a rod, a drip tray', why: 'no two may touch' }],
   toleranceC: [3, 3],
-  predict: (_world, { days, atC }, pot) => {
-    const started = pot.tempC;
-    return along(
-      pot,
-      days * 1440,
-      SETS_UP_MIN + days * PER_DAY,
-      (m) => atC + (started - atC) * Math.exp(-m / 120),
-      atC,
-    );
-  },
+  predict: (_world, { days, atC }, pot) =>
+    fading(pot, days * DAY_MIN, SETS_UP_MIN + days * PER_DAY, atC, TAU_MIN),
   words: ({ days, atC }, { format }) => ({
     title: `Hang ${format.number(days)} days at ${format.temp(atC)}`,
     action: 'Hang',

@@ -3,6 +3,7 @@ import { boundedBy } from '../../../core/faults/bounds';
 import { minutesTo, potOf } from '../../../core/heat/pot';
 import { kindOf } from '../../grammar';
 import { someMinutesTo } from '../bounds';
+import { offWhey } from '../offWhey';
 import { along } from '../spans';
 
 export interface PoachParams {
@@ -16,6 +17,9 @@ export interface PoachParams {
 const WHEY_SHARE = 0.85;
 /** Share of the warming, and of the poaching, spent at the pot: whey boils over without warning. Common practice. */
 const ATTENDED = 0.5;
+/** Share of the fat that a poached slab loses at most, and how soon, min. From memory. */
+const MOST_FAT = 0.01;
+const SOON_MIN = 30;
 
 export const poach = kindOf<PoachParams>({
   kind: 'poach',
@@ -32,10 +36,13 @@ export const poach = kindOf<PoachParams>({
   ],
   toleranceC: [5, 5],
   predict: (world, { toC, minutes }, pot) => {
+    offWhey(world, pot);
     const started = pot.tempC;
     const whey = potOf(world.milk.litres * WHEY_SHARE, world.milk.massKg * WHEY_SHARE, 'whey');
     const heating = minutesTo(whey, Math.min(30, toC - 1), toC, world.roomC, whey.powerKw * world.power);
     pot.ferment = null;
+    pot.work.poachMin = minutes;
+    pot.fatKept = (pot.fatKept ?? world.style.fat) - MOST_FAT * (1 - Math.exp(-minutes / SOON_MIN));
     const whole = heating + minutes;
     return along(
       pot,

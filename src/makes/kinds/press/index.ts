@@ -3,6 +3,7 @@ import { kPaHoursOf, roundAreaM2, selfWeightKPa, standingAreaM2, weightKg } from
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { cm } from '../bounds';
+import { offWhey } from '../offWhey';
 import { eachRound } from '../shared';
 import { curdResting } from '../spans';
 
@@ -47,9 +48,9 @@ export const press = kindOf<PressParams>({
   toleranceC: null,
   predict: (world, { kPa, hours, by, heightCm, turns }, pot) => {
     // From here the press decides the moisture, not the cloth before it.
-    pot.moisturePct = null;
+    pot.nonFat = null;
     pot.work.kPaHours = kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
-    pot.wheyPH ??= pot.pH;
+    offWhey(world, pot);
     return curdResting(world, pot, hours * 60, HANDS_ON + turns * PER_TURN);
   },
   words: ({ kPa, heightCm, by, hours, turns }, { format, yieldKg }) => {

@@ -1,9 +1,12 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
+import { saltKeptPct } from '../../../core/salt/taken';
 import { kindOf } from '../../grammar';
 import type { HandsWindow } from '../../traits';
+import { curdOf } from '../curd';
+import { saltSlows } from '../offWhey';
 import { DAY_MIN } from '../shared';
-import { along, curdResting } from '../spans';
+import { curdResting, fading } from '../spans';
 
 /** Minutes; common practice. */
 const MINUTES = 4;
@@ -11,6 +14,8 @@ const BETWEEN_MIN = 10;
 /** Salting, turning and pressing again, a day. */
 const PER_DAY = 12;
 const COLD_C = 4;
+/** Time constant of a cheese in the cold, min. Common practice. */
+const TAU_MIN = 120;
 
 export interface SaltParams {
   percent: number;
@@ -18,7 +23,17 @@ export interface SaltParams {
   goes: number;
   /** Days over which it is strewn, turned and pressed again; nought for at once. */
   days: number;
+  /** Share of `percent` that goes in here; a brine brings the rest. */
+  share: number;
+  /** Whether whey is pressed or runs out afterwards and takes salt along. */
+  pressed: boolean;
+  /** Whether `percent` is told of the finished cheese, so that more is strewn. */
+  inCheese: boolean;
 }
+
+/** Salt to strew, % of the curd's weight as it is salted. */
+const strewnPct = ({ percent, share = 1, pressed = false, inCheese = false }: SaltParams): number =>
+  (percent * share) / (inCheese ? saltKeptPct(1, pressed) : 1);
 
 export const salt = kindOf<SaltParams>({
   kind: 'salt',
@@ -26,11 +41,14 @@ export const salt = kindOf<SaltParams>({
     percent: boundedBy(0, 10, '%'),
     goes: z.int('give a whole number').min(1, 'give 1 to 10').max(10, 'give 1 to 10').default(1),
     days: boundedBy(0, 60, 'days').default(0),
+    share: boundedBy(0, 1).default(1),
+    pressed: z.boolean().default(false),
+    inCheese: z.boolean().default(false),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
   does: ['holds-curd'],
   takes: () => ['salt'],
-  goal: ({ percent }) => ({ is: 'salt', percent }),
+  goal: (params) => ({ is: 'salt', percent: strewnPct(params) }),
   pad: 'weight',
   rounds: ({ days }) => (days > 0 ? { what: 'salt', count: days, everyMin: DAY_MIN, atOnce: true } : null),
   uses: ({ days }) => (days > 0 ? ['fridge'] : []),
@@ -45,19 +63,20 @@ export const salt = kindOf<SaltParams>({
           (_, go): HandsWindow => [go * BETWEEN_MIN, Math.min(span.durationMin, go * BETWEEN_MIN + MINUTES)],
         ),
   toleranceC: null,
-  predict: (world, { goes, days }, pot) => {
-    pot.ferment = null;
+  predict: (world, params, pot) => {
+    const { goes, days, pressed } = params;
+    const percent = strewnPct(params);
+    const { kg } = curdOf(world, pot);
+    pot.strewnKg += (kg * percent) / 100;
+    pot.givenSaltKg += (kg * percent) / 100;
+    pot.saltKg += (kg * saltKeptPct(percent, pressed)) / 100;
+    saltSlows(world, pot);
     if (days === 0) return curdResting(world, pot, MINUTES + (goes - 1) * BETWEEN_MIN, MINUTES * goes);
-    const started = pot.tempC;
-    return along(
-      pot,
-      days * 1440,
-      days * PER_DAY,
-      (m) => COLD_C + (started - COLD_C) * Math.exp(-m / 120),
-      COLD_C,
-    );
+    return fading(pot, days * DAY_MIN, days * PER_DAY, COLD_C, TAU_MIN);
   },
-  words: ({ percent, goes, days }, { format, doses }) => {
+  words: (params, { format, doses }) => {
+    const { goes, days, pressed } = params;
+    const percent = strewnPct(params);
     const all = doses.salt?.text ?? '';
     if (days > 0) {
       return {
@@ -66,7 +85,7 @@ export const salt = kindOf<SaltParams>({
         target: `${format.number(days)} days`,
         steps: [
           `Each day strew a part of ${all} over all sides, pour the brine off, turn it and put the weight back, at ${format.temp(COLD_C)} or below.`,
-          `${format.percent(percent, 1)} of what it really weighs, in equal parts.`,
+          `${format.percent(percent, 1)} of what it really weighs as you begin, in equal parts: about a third of it runs off with the brine.`,
         ],
         right: 'Less brine each day; the cheese closes and firms.',
         normal: 'Much water the first two days.',
@@ -78,7 +97,7 @@ export const salt = kindOf<SaltParams>({
       action: 'Salt',
       target: all,
       steps: [
-        `Weigh the drained curd: ${format.percent(percent, 1)} of what it really weighs, non-iodised, worked in gently.`,
+        `Weigh the drained curd: ${format.percent(percent, 1)} of what it really weighs, non-iodised, worked in gently.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
         goes > 1
           ? `In ${format.number(goes)} goes, ten minutes apart, so that the first is drunk before the next.`
           : 'Taste now and in an hour; salt takes time to spread.',

@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
-import { along } from '../spans';
+import { fading } from '../spans';
 
 const WORDS = {
   ball: [
@@ -33,6 +33,8 @@ export interface ShapeParams {
 /** Minutes a piece takes one pair of hands; common practice. */
 const PER_PIECE = 2;
 const COLD_C = 8;
+/** Time constant of a piece in iced water, min. Common practice. */
+const TAU_MIN = 20;
 /** Cold water to set a shape in, L for each kg. Common practice. */
 const COLD_WATER_PER_KG = 4;
 
@@ -54,8 +56,7 @@ export const shape = kindOf<ShapeParams>({
   toleranceC: null,
   predict: (world, { pieceKg, coldMin }, pot) => {
     const hands = PER_PIECE * (curdOf(world, pot).kg / pieceKg);
-    const started = pot.tempC;
-    return along(pot, hands + coldMin, hands, (m) => COLD_C + (started - COLD_C) * Math.exp(-m / 20), COLD_C);
+    return fading(pot, hands + coldMin, hands, COLD_C, TAU_MIN);
   },
   words: ({ into, pieceKg, coldMin }, { format, yieldKg }) => ({
     title: `Shape: ${format.number(Math.max(1, Math.round(yieldKg / pieceKg)))} of about ${format.kg(Math.min(pieceKg, yieldKg))}`,

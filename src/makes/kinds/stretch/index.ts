@@ -2,18 +2,15 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { hotWaterKg } from '../../../core/heat/hotWater';
 import { microwaveSeconds } from '../../../core/heat/microwave';
-import {
-  meanCurdC,
-  STRETCH_WAY_NAMES,
-  STRETCH_WAYS,
-  type StretchWay,
-  stretchedFat,
-} from '../../../core/stretch/losses';
+import type { Told } from '../../../core/safety/told';
+import { meanCurdC, STRETCH_WAY_NAMES, STRETCH_WAYS, type StretchWay } from '../../../core/stretch/losses';
+import { type StretchQuality, stretchQuality } from '../../../core/stretch/quality';
 import { AIMED_CORE_C, STRETCH_CORE_C } from '../../../core/stretch/window';
 import type { Format } from '../../../core/units/format';
 import { kindOf } from '../../grammar';
-import { curdOf } from '../curd';
-import { along } from '../spans';
+import { curdOf, keptBy } from '../curd';
+import { offWhey } from '../offWhey';
+import { fading } from '../spans';
 
 /** Minutes for a kilogram of curd, growing with the ⅔ power: one pair of hands stretches piece by piece. Common practice. */
 const PER_KG = 9;
@@ -21,6 +18,8 @@ const BASE_MIN = 6;
 /** Curd comes to the stretch at about this, °C. Common practice. */
 const CURD_C = 36;
 const OVEN_W = 800;
+/** A piece comes to the water's heat with this time constant, min. Common practice. */
+const TAU_MIN = 3;
 
 export interface StretchParams {
   by: StretchWay;
@@ -37,6 +36,10 @@ const heat = ({ by, waterC }: StretchParams, kg: number, format: Format): string
     ? `Warm ${water} of whey, or more, to ${format.temp(waterC)} and lower the curd in, cut in fingers.`
     : `Ladle ${water} of water at ${format.temp(waterC)} over the sliced curd in three goes, pouring off between.`;
 };
+
+/** What of this stretch lies outside what works. */
+const told = ({ side, lowPH, highPH, fromC, mostC }: StretchQuality, pH: number): Told[] =>
+  side === 'stretches' ? [] : [{ id: 'stretch-window', side, pH, lowPH, highPH, fromC, mostC }];
 
 export const stretch = kindOf<StretchParams>({
   kind: 'stretch',
@@ -58,11 +61,22 @@ export const stretch = kindOf<StretchParams>({
     const way = STRETCH_WAYS[by];
     const core = AIMED_CORE_C + world.probeOffC + way.overshootC;
     const mean = by === 'microwave' ? core : meanCurdC(core, waterC);
-    pot.fatKept = stretchedFat(mean, way.workMin);
+    offWhey(world, pot);
+    const curd = curdOf(world, pot);
+    const fatKg = (world.milk.massKg * world.milk.composition.fatPct * keptBy(world, pot).fat) / 100;
+    const quality = stretchQuality({
+      soured: world.soured ?? 'lactic',
+      pH: pot.pH,
+      coreC: mean,
+      nonFatMoisturePct: (100 * curd.waterKg) / (curd.kg - fatKg),
+      calciumMmolPerLitre: pot.calciumMmolPerLitre,
+      workMin: way.workMin,
+    });
+    pot.fatKept = quality.fatKept;
     pot.ferment = null;
-    const minutes = BASE_MIN + PER_KG * curdOf(world, pot).kg ** (2 / 3);
-    const started = pot.tempC;
-    return along(pot, minutes, minutes, (m) => core + (started - core) * Math.exp(-m / 3), AIMED_CORE_C);
+    const minutes = BASE_MIN + PER_KG * curd.kg ** (2 / 3);
+    const span = fading(pot, minutes, minutes, core, TAU_MIN);
+    return { ...span, targetC: AIMED_CORE_C, ...(world.likely && { tells: told(quality, pot.pH) }) };
   },
   words: (params, { format, yieldKg }) => ({
     title: `Stretch at a core of ${format.temp(STRETCH_CORE_C[0])} to ${format.temp(STRETCH_CORE_C[1])}`,

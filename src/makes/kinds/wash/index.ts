@@ -1,19 +1,32 @@
 import { z } from 'zod';
+import { washed } from '../../../core/culture/curd';
+import { fermentPH } from '../../../core/culture/ferment';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { offWhey } from '../offWhey';
 
 /** Minutes; common practice. */
 const MINUTES = 3;
+/** Shares of the lactose and of the acid that one water takes out of the curd. Common practice and from memory. */
+const TAKEN = { lactose: 0.4, acid: 0.06 } as const;
+/** How far one water brings a curd set by acid back towards its milk's pH. From memory. */
+const SWEETENS = 0.1;
 
 export const wash = kindOf<{ waterC: number }>({
   kind: 'wash',
   params: z.strictObject({ waterC: boundedBy(0, 60, '°C') }),
   endedBy: 'done',
   toleranceC: null,
-  predict: (_world, { waterC }, pot) => {
+  predict: (world, { waterC }, pot) => {
     const before = pot.tempC;
-    // Curd in a stream of water comes most of the way to the water's temperature; common practice.
-    pot.tempC = waterC + (before - waterC) * 0.3;
+    offWhey(world, pot);
+    pot.work.rinses = (pot.work.rinses ?? 0) + 1;
+    if (pot.ferment) {
+      pot.ferment = washed(pot.ferment, TAKEN.lactose, TAKEN.acid);
+      pot.pH = fermentPH(pot.ferment);
+    } else pot.pH += (world.buffer.pH0 - pot.pH) * SWEETENS;
+    // Curd lies in its water until it is as warm or as cold.
+    pot.tempC = waterC;
     pot.minute += MINUTES;
     return {
       durationMin: MINUTES,

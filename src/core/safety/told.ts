@@ -1,0 +1,69 @@
+import { z } from 'zod';
+import type { Format } from '../units/format';
+import { SOURED_PH } from './slowSouring';
+
+const figure = z.number().finite();
+
+/** A caution of one batch as data: what it is about and its figures in SI. Words are made where it is shown, in the maker's units. */
+export const toldSchema = z.discriminatedUnion('id', [
+  z.strictObject({
+    id: z.literal('stretch-window'),
+    side: z.enum(['too cold', 'too hot', 'not sour enough', 'too sour', 'worked too long']),
+    pH: figure,
+    lowPH: figure,
+    highPH: figure,
+    fromC: figure,
+    mostC: figure,
+  }),
+  z.strictObject({ id: z.literal('slow-souring'), sharePct: figure, hours: figure.nullable() }),
+  z.strictObject({ id: z.literal('stands-warm'), minutes: figure, allowedMin: figure }),
+  z.strictObject({
+    id: z.literal('standard'),
+    what: z.string().max(60),
+    source: z.string().max(80),
+    fatInDryMatterPct: figure.nullable(),
+    leastFatInDryMatterPct: figure.nullable(),
+    moisturePct: figure.nullable(),
+    mostMoisturePct: figure.nullable(),
+  }),
+  z.strictObject({ id: z.literal('casein-fat'), ratio: figure, low: figure, high: figure }),
+  z.strictObject({ id: z.literal('weak-milk'), because: z.enum(['homogenised', 'high-pasteurised']) }),
+]);
+export type Told = z.infer<typeof toldSchema>;
+
+type Words = { [Id in Told['id']]: (told: Extract<Told, { id: Id }>, format: Format) => string };
+
+const WORDS: Words = {
+  'stretch-window': ({ side, pH, lowPH, highPH, fromC, mostC }, { pH: asPH, temp }) =>
+    ({
+      'not sour enough': `At pH ${asPH(pH)} this curd is not sour enough to stretch well: it wants ${asPH(highPH)} to ${asPH(lowPH)}, and above that it tears. Sour it further before you heat it.`,
+      'too sour': `At pH ${asPH(pH)} this curd is sourer than it stretches at, ${asPH(highPH)} to ${asPH(lowPH)}: it melts to soup and loses its fat. Less acid, or stretch it sooner.`,
+      'too cold': `This curd flows from a core of ${temp(fromC)} on: it is dry, sweet, or has much calcium in it. Stretch it hotter.`,
+      'too hot': `Above a core of ${temp(mostC)} this curd loses fat and toughens: cooler water, or less of it.`,
+      'worked too long': 'Worked this long it toughens: smaller pieces, hotter water.',
+    })[side],
+  'slow-souring': ({ sharePct, hours }, { number, minutes }) =>
+    hours === null
+      ? `It does not come to pH ${number(SOURED_PH, 1)} before it is cooled, and uses ${number(sharePct)} % of the time that warm milk may take to get there: keep it cold from here, and from raw milk do not eat it.`
+      : `Down to pH ${number(SOURED_PH, 1)} it takes ${minutes(hours * 60)} from the culture, ${number(sharePct)} % of what is safe at this warmth: more culture, or set it warmer.`,
+  'stands-warm': ({ minutes: stood, allowedMin }, { minutes }) =>
+    `It stands ${minutes(stood)} between the pot and the cold with no culture to guard it; ${minutes(allowedMin)} is what the cautious allow. Press it in the cold, or poach it at once.`,
+  standard: (told, { percent }) =>
+    told.leastFatInDryMatterPct !== null && told.fatInDryMatterPct !== null
+      ? `With ${percent(told.fatInDryMatterPct)} of fat in its dry matter it is leaner than ${told.what} may be when sold under that name: ${percent(told.leastFatInDryMatterPct)} at least (${told.source}).`
+      : `With ${percent(told.moisturePct ?? 0)} of moisture it is wetter than ${told.what} may be when sold under that name: ${percent(told.mostMoisturePct ?? 0)} at most (${told.source}).`,
+  'casein-fat': ({ ratio, low, high }, { number }) =>
+    `Casein to fat is ${number(ratio, 2)} in this milk; this make is used to ${number(low, 2)} to ${number(high, 2)}. ${ratio < low ? 'Rich milk makes it soft and loses fat: skim a part of it.' : 'Lean milk makes it hard and dry: add some cream.'}`,
+  'weak-milk': ({ because }) =>
+    because === 'homogenised'
+      ? 'Homogenised milk sets softer and stretches weakly: calcium goes in, the cut waits longer, and the cheese stays two or three points wetter.'
+      : 'Highly heated milk sets softer and stretches weakly: calcium goes in, the set takes half as long again, and the cheese stays two or three points wetter.',
+};
+
+/**
+ * A told caution in words, in the maker's units.
+ *
+ * @example toldText({ id: 'weak-milk', because: 'homogenised' }, formatter(METRIC)) // 'Homogenised milk sets softer …'
+ */
+export const toldText = (told: Told, format: Format): string =>
+  (WORDS[told.id] as (told: Told, format: Format) => string)(told, format);

@@ -1,0 +1,56 @@
+import { type Random, seeded } from './random';
+
+/** Coefficients of Wichura's AS 241 (PPND7), Applied Statistics 37 (1988), from memory. */
+const A = [3.3871327179, 50.434271938, 159.29113202, 59.10937472] as const;
+const B = [17.895169469, 78.757757664, 67.1875636] as const;
+const C = [1.4234372777, 2.75681539, 1.3067284816, 0.17023821103] as const;
+const D = [0.7370016425, 0.12021132975] as const;
+const E = [6.657905115, 3.081226386, 0.42868294337, 0.017337203997] as const;
+const F = [0.24197894225, 0.012258202635] as const;
+
+/** The standard normal number below which a share `p` lies, 0 < p < 1; to 1e-6. Source: Wichura 1988, AS 241. */
+export function normalQuantile(p: number): number {
+  const q = p - 0.5;
+  if (Math.abs(q) <= 0.425) {
+    const r = 0.180625 - q * q;
+    return (q * (((A[3] * r + A[2]) * r + A[1]) * r + A[0])) / (((B[2] * r + B[1]) * r + B[0]) * r + 1);
+  }
+  const tail = Math.sqrt(-Math.log(q < 0 ? p : 1 - p));
+  const [n, d, from] = tail <= 5 ? [C, D, 1.6] : [E, F, 5];
+  const r = tail - from;
+  const z = (((n[3] * r + n[2]) * r + n[1]) * r + n[0]) / ((d[1] * r + d[0]) * r + 1);
+  return q < 0 ? -z : z;
+}
+
+/** The root above one of x^(d+1) = x + 1, by which an additive recurrence fills `d` dimensions evenly. */
+function harmonious(dimensions: number): number {
+  let x = 2;
+  for (let i = 0; i < 60; i++) x = (1 + x) ** (1 / (dimensions + 1));
+  return x;
+}
+
+/** Share of a normal distribution beyond three standard deviations on one side. */
+const BEYOND = 0.0013498980316301035;
+
+/**
+ * `count` rows of standard normal numbers cut at three deviations, spread evenly over all `dimensions` rather than at
+ * random: the additive recurrence whose steps are the powers of 1/φ_d (Roberts 2018, from memory), shifted by the seed.
+ * Percentiles over them settle with far fewer rows than over random ones.
+ *
+ * @example spreadPoints(1, 1024, 3).length // 3072, row by row
+ */
+export function spreadPoints(seed: number, count: number, dimensions: number): Float64Array {
+  const random: Random = seeded(seed);
+  const root = harmonious(dimensions);
+  const points = new Float64Array(count * dimensions);
+  for (let k = 0; k < dimensions; k++) {
+    const step = root ** -(k + 1) % 1;
+    let at = random();
+    for (let i = 0; i < count; i++) {
+      at += step;
+      if (at >= 1) at -= 1;
+      points[i * dimensions + k] = normalQuantile(BEYOND + at * (1 - 2 * BEYOND));
+    }
+  }
+  return points;
+}

@@ -1,0 +1,12 @@
+import { CAUTIONS, type CautionId, cautionWords } from '../core/safety/cautions';
+import { toldText } from '../core/safety/told';
+import type { Format } from '../core/units/format';
+import type { Plan } from './schema';
+
+/** A plan's caution in the maker's units, as it is worded today; what this version does not know in the words it was written with. */
+export const cautionText = (caution: Plan['cautions'][number], format: Format): string =>
+  caution.told
+    ? toldText(caution.told, format)
+    : caution.id in CAUTIONS
+      ? cautionWords(caution.id as CautionId, format)
+      : caution.text;
