@@ -56,7 +56,10 @@ function souringOf(z: readonly number[]): Souring {
 
 export const souringFit: Fit = {
   name: 'souring',
-  starts: [NAMES.map(() => 0), NAMES.map((name) => ({ freezeDried: 1.4, freezeDriedLagH: -2 })[name as string] ?? 0)],
+  starts: [
+    NAMES.map(() => 0),
+    NAMES.map((name) => ({ freezeDried: 1.4, freezeDriedLagH: -2 })[name as string] ?? 0),
+  ],
   free: NAMES.map((name) => ({ name, ...START[name] })),
   rows: SOURING_ROWS.map(({ of, ...row }) => ({ ...row, value: (z: readonly number[]) => of(souringOf(z)) })),
   result: souringOf,

@@ -17,6 +17,8 @@ export type Doing =
   /** There is a fire, or boiling water, under it. */
   | 'over-fire'
   | 'cooks-curd'
+  /** The curd itself goes through hot water or whey: what stood warm before has been hot since. */
+  | 'heats-curd'
   | 'cools-milk'
   | 'ripens'
   | 'sets'

@@ -178,7 +178,7 @@ describe('known results', () => {
   it('milk costs what it costs, and times stand on the wall clock', () => {
     const plan = planned(basic('paneer', { pricePerLitre: 1.2 }, { start: '2026-12-31T22:30' })).plan;
     expect(plan.predictions.costPerKg).toBeCloseTo((8 * 1.2) / plan.predictions.yieldKg.likely, 3);
-    expect(plan.readyAt).toMatch(/^2027-01-01T0[34]:/);
+    expect(plan.readyAt).toMatch(/^2027-01-01T0[2-4]:/);
     expect(planned(basic('paneer')).plan.predictions.costPerKg).toBeNull();
   });
 

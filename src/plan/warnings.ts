@@ -44,11 +44,16 @@ export function warningsOf(
       told: { id: 'slow-souring', sharePct: 100 * souring.share, hours: souring.soursAfterH },
     });
   }
-  if (safety.warmMin > safety.allowedMin)
-    found.push({
-      stage: stages[standsFrom(stages, parameters)]?.id ?? last,
-      told: { id: 'stands-warm', minutes: safety.warmMin, allowedMin: safety.allowedMin },
-    });
+  const stands = standsFrom(stages, parameters);
+  for (const [index, minutes] of [
+    [stands.from, safety.beforeHotMin],
+    [stands.since, safety.warmMin],
+  ] as const)
+    if (minutes > safety.allowedMin)
+      found.push({
+        stage: stages[index]?.id ?? last,
+        told: { id: 'stands-warm', minutes, allowedMin: safety.allowedMin, hotAgain: index < stands.since },
+      });
   const coagulant = stages.find((stage) => takes(stage, parameters, 'coagulant'));
   if (coagulant && method.bag === null) {
     const { homogenised, treatment } = brief.milk;

@@ -74,7 +74,7 @@ function tooHot(state: MakeState, byC: number, { temp }: Format): Remedy {
     const culture =
       state.plan.brief.culture && Number(state.plan.brief.options?.setC ?? 0) + byC > CULTURE_DIES_C;
     return {
-      now: `Stand the pot in cold water and stir it back down; go on from there.${culture ? ' If the culture was in already, use a fresh one: above ${temp(CULTURE_DIES_C)} it dies.' : ''}`,
+      now: `Stand the pot in cold water and stir it back down; go on from there.${culture ? ` If the culture was in already, use a fresh one: above ${temp(CULTURE_DIES_C)} it dies.` : ''}`,
       costs: `A few minutes. The milk has taken no harm below ${temp(MILK_UNHARMED_C)}.`,
       discard: false,
     };

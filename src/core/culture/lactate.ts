@@ -1,8 +1,7 @@
 import type { Buffer } from '../acid/buffer';
-import { strongAcidDemand } from '../acid/titrate';
 
 /** pKa of lactic acid. From memory. */
-const LACTIC_PKA = 3.76;
+const LACTIC_KA = 10 ** -3.76;
 const LOWEST_PH = 3.7;
 const FINE_STEP_PH = 0.02;
 
@@ -13,10 +12,12 @@ const FINE_STEP_PH = 0.02;
 export function lacticCurve(milk: Buffer, stepPH = FINE_STEP_PH): (lactate: number) => number {
   const rows = Math.ceil((milk.pH0 - LOWEST_PH) / stepPH);
   const lactate = new Float64Array(rows + 1);
+  const before = milk.boundAt(milk.pH0) + 10 ** -milk.pH0;
   for (let i = 1; i <= rows; i++) {
     const pH = milk.pH0 - i * stepPH;
-    const bound = 1 / (1 + 10 ** (pH - LACTIC_PKA));
-    lactate[i] = strongAcidDemand(milk, pH) / (1 - bound);
+    const h = 10 ** -pH;
+    // Strong acid to here, over the share of the lactic acid that gives its proton up.
+    lactate[i] = (milk.boundAt(pH) + h - before) * (1 + h / LACTIC_KA);
   }
   let near = 0;
   return (amount) => {

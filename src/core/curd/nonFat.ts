@@ -26,43 +26,56 @@ export const keptDry = (milk: Composition, keep: Retention, solutes: number): Ke
   solutes,
 });
 
-/** Moisture in the non-fat substance of a curd of `moisturePct`, as a share: M / (1 − F). */
-export function nonFatMoisture({ dry, fat, solutes }: KeptDry, moisturePct: number): number {
-  const share = yieldPerMilk(dry, { moisturePct, solutes }, 0);
+/** Moisture in the non-fat substance of a curd of `moisturePct`, as a share: M / (1 − F); `saltShare` of the curd is salt. */
+export function nonFatMoisture({ dry, fat, solutes }: KeptDry, moisturePct: number, saltShare = 0): number {
+  const share = yieldPerMilk(dry, { moisturePct, solutes }, saltShare);
   return moisturePct / 100 / (1 - fat / share);
 }
 
+/** A curd, kg for each kg of milk, and its water. */
+export interface CurdShare {
+  share: number;
+  moisturePct: number;
+}
+
 /**
- * The curd whose non-fat substance holds a share `m` of moisture: Y = (D − m f (1 + s)) / (1 − m (1 + s)) of the milk's
- * mass, M = m (1 − f / Y). Source: mass balance.
+ * The curd whose non-fat substance holds a share `m` of moisture: Y = (D − m f (1 + s)) / (1 − m (1 + s) − salt) of the
+ * milk's mass, M = m (1 − f / Y). Source: mass balance.
  *
- * @example curdAt({ dry: 0.06, fat: 0.032, solutes: 0.05 }, 0.7) // { share: …, moisturePct: … }
+ * @example curdAt({ dry: 0.06, fat: 0.032, solutes: 0.05 }, 0.7) // { share: 0.138, moisturePct: 53.7 }
  */
-export function curdAt({ dry, fat, solutes }: KeptDry, m: number): { share: number; moisturePct: number } {
-  const share = (dry - m * fat * (1 + solutes)) / (1 - m * (1 + solutes));
+export function curdAt({ dry, fat, solutes }: KeptDry, m: number, saltShare = 0): CurdShare {
+  const share = (dry - m * fat * (1 + solutes)) / (1 - m * (1 + solutes) - saltShare);
   return { share, moisturePct: 100 * m * (1 - fat / share) };
 }
 
-/** A style before it is salted, for its usual milk. */
+/** A salted curd before its salt: twice the salt's mass in water, and what is dissolved in it, is back in. */
+export function unsalted(curd: CurdShare, saltShare: number, solutes: number): CurdShare {
+  const salt = saltShare * curd.share;
+  const gone = WATER_PER_SALT * salt;
+  const share = curd.share - salt + gone * (1 + solutes);
+  return { share, moisturePct: (curd.share * curd.moisturePct + 100 * gone) / share };
+}
+
+/** A style as it is told, salted as usual, for its usual milk. */
 export interface PlainCurd {
   moisturePct: number;
   /** Moisture in the non-fat substance, a share: what the style holds constant whatever the milk. */
   nonFat: number;
+  /** Its usual salt, a share of the cheese. */
+  salt: number;
   kept: KeptDry;
 }
 
-/**
- * A style's curd before its salt: the moisture from which its usual salt, taking twice its mass in water along, brings
- * its usual milk to the moisture the style is told for.
- */
 export function plainCurd(style: StyleFacts): PlainCurd {
   const kept = keptDry(usualMilk(style.milkFatPct), style, style.solutes);
   const salt = style.saltPct / 100;
-  const salted = yieldPerMilk(kept.dry, style, salt);
-  const gone = WATER_PER_SALT * salt * salted;
-  const unsalted = salted * (1 - salt) + gone * (1 + style.solutes);
-  const moisturePct = (100 * ((salted * style.moisturePct) / 100 + gone)) / unsalted;
-  return { moisturePct, nonFat: nonFatMoisture(kept, moisturePct), kept };
+  return {
+    moisturePct: style.moisturePct,
+    nonFat: nonFatMoisture(kept, style.moisturePct, salt),
+    salt,
+    kept,
+  };
 }
 
 /**

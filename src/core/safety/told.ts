@@ -16,7 +16,12 @@ export const toldSchema = z.discriminatedUnion('id', [
     mostC: figure,
   }),
   z.strictObject({ id: z.literal('slow-souring'), sharePct: figure, hours: figure.nullable() }),
-  z.strictObject({ id: z.literal('stands-warm'), minutes: figure, allowedMin: figure }),
+  z.strictObject({
+    id: z.literal('stands-warm'),
+    minutes: figure,
+    allowedMin: figure,
+    hotAgain: z.boolean(),
+  }),
   z.strictObject({
     id: z.literal('standard'),
     what: z.string().max(60),
@@ -46,8 +51,8 @@ const WORDS: Words = {
     hours === null
       ? `It does not come to pH ${number(SOURED_PH, 1)} before it is cooled, and uses ${number(sharePct)} % of the time that warm milk may take to get there: keep it cold from here, and from raw milk do not eat it.`
       : `Down to pH ${number(SOURED_PH, 1)} it takes ${minutes(hours * 60)} from the culture, ${number(sharePct)} % of what is safe at this warmth: more culture, or set it warmer.`,
-  'stands-warm': ({ minutes: stood, allowedMin }, { minutes }) =>
-    `It stands ${minutes(stood)} between the pot and the cold with no culture to guard it; ${minutes(allowedMin)} is what the cautious allow. Press it in the cold, or poach it at once.`,
+  'stands-warm': ({ minutes: stood, allowedMin, hotAgain }, { minutes }) =>
+    `It stands warm for ${minutes(stood)} with no culture to guard it; ${minutes(allowedMin)} is what the cautious allow. ${hotAgain ? 'It is hot again afterwards, but no heat removes what staphylococci leave: press it shorter, or in a cold room.' : 'Shorten it, or let it stand in the cold.'}`,
   standard: (told, { percent }) =>
     told.leastFatInDryMatterPct !== null && told.fatInDryMatterPct !== null
       ? `With ${percent(told.fatInDryMatterPct)} of fat in its dry matter it is leaner than ${told.what} may be when sold under that name: ${percent(told.leastFatInDryMatterPct)} at least (${told.source}).`

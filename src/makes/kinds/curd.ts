@@ -4,7 +4,7 @@ import {
   type Retention,
   retainedDryMatter,
 } from '../../core/curd/balance';
-import { curdAt, nonFatMoisture } from '../../core/curd/nonFat';
+import { type CurdShare, curdAt, type KeptDry, nonFatMoisture, unsalted } from '../../core/curd/nonFat';
 import { workedPoints } from '../../core/curd/syneresis';
 import { denaturedShare } from '../../core/heat/denaturation';
 import { salted } from '../../core/salt/taken';
@@ -14,12 +14,17 @@ import type { PotState, World } from '../grammar';
 /** Wetter than this nothing holds together, share of the non-fat substance. */
 const MOST_NON_FAT = 0.93;
 
-/** Moisture in the non-fat substance the curd would have, a share: as its drain left it, or its style's by the work on it; points are told of its usual milk. */
-const wantedNonFat = ({ plain, style, off }: World, pot: PotState): number => {
+/**
+ * The curd before its salt, by the moisture in its non-fat substance: as its drain left it, or its style's by the work on it,
+ * which is told of it salted as usual; points are told of its usual milk.
+ */
+function drained({ plain, style, off }: World, pot: PotState, own: KeptDry): CurdShare {
   const points = off.moisturePct - workedPoints(style.usual, pot.work);
-  const drained = pot.nonFat === null ? plain.moisturePct : curdAt(plain.kept, pot.nonFat).moisturePct;
-  return Math.min(MOST_NON_FAT, nonFatMoisture(plain.kept, clamp(drained + points, 30, 92)));
-};
+  const salt = pot.nonFat === null ? plain.salt : 0;
+  const told = pot.nonFat === null ? plain.moisturePct : curdAt(plain.kept, pot.nonFat).moisturePct;
+  const nonFat = nonFatMoisture(plain.kept, clamp(told + points, 30, 92), salt);
+  return unsalted(curdAt(own, Math.min(MOST_NON_FAT, nonFat), salt), salt, style.solutes);
+}
 
 /** What the curd keeps of the milk's fat, casein and whey protein, shares. */
 export const keptBy = (world: World, pot: PotState): Retention => ({
@@ -51,10 +56,8 @@ export function curdOf(world: World, pot: PotState): Curd {
   const { solutes } = world.style;
   const keep = keptBy(world, pot);
   const dry = retainedDryMatter(composition, keep);
-  const unsalted = curdAt(
-    { dry, fat: (composition.fatPct * keep.fat) / 100, solutes },
-    wantedNonFat(world, pot),
-  );
+  const own = { dry, fat: (composition.fatPct * keep.fat) / 100, solutes };
+  const plain = drained(world, pot, own);
   const bound = composition.caseinPct * keep.casein * BOUND_MINERALS;
   const dissolvedKg =
     (massKg *
@@ -65,9 +68,9 @@ export function curdOf(world: World, pot: PotState): Curd {
   // Acid brought its water into the pot; what has evaporated is not reckoned.
   const waterKg = (massKg * composition.waterPct) / 100 + Math.max(0, pot.kg - massKg);
   const mostKg = Math.min(waterKg, dissolvedKg / solutes);
-  const kg = massKg * unsalted.share;
-  const water = (kg * unsalted.moisturePct) / 100;
-  const wheyless = !(unsalted.share > 0 && water <= mostKg);
+  const kg = massKg * plain.share;
+  const water = (kg * plain.moisturePct) / 100;
+  const wheyless = !(plain.share > 0 && water <= mostKg);
   const curd = wheyless
     ? { kg: massKg * dry + mostKg * (1 + solutes), waterKg: mostKg, saltKg: 0 }
     : { kg, waterKg: water, saltKg: 0 };

@@ -45,13 +45,13 @@ export const dailySalted: Method = {
     ),
     cookC: cookTo(39, 36, 42),
     holdMin: stirFor(5, 1, 30),
-    pressKPa: amount(
-      'Press with',
-      'kPa',
-      { default: 2.5, min: 0.5, max: 10, step: 0.5 },
-      'In turns, growing.',
+    pressKPa: amount('Press with', 'kPa', { default: 5, min: 0.5, max: 10, step: 0.5 }, 'In turns, growing.'),
+    pressHours: amount(
+      'For',
+      'h',
+      { default: 1.5, min: 1, max: 16, step: 0.5 },
+      'Turned each half hour; no culture guards it, so not for long in the warm.',
     ),
-    pressHours: amount('For', 'h', { default: 3, min: 1, max: 12, step: 0.5 }, 'Turned each hour.'),
     finish: school(
       'Then',
       'daily',

@@ -38,7 +38,7 @@ export const freshPressed: Method = {
     pressHours: amount(
       'For',
       'h',
-      { default: 6, min: 4, max: 12, step: 0.5 },
+      { default: 6, min: 4, max: 16, step: 0.5 },
       'Four to eight hours, turned.',
     ),
   },

@@ -15,7 +15,7 @@ export const skyr: Method = {
   usual: { fatPct: 0.1 },
   cream: null,
   acid: null,
-  culture: { labelShare: 1, percent: 2 },
+  culture: { labelShare: 2, percent: 3 },
   coagulant: { imcuPerLitre: 5 },
   drain: null,
   bag: 'skyr',

@@ -40,6 +40,11 @@ export const sourBasket: Method = {
       { default: 48, min: 24, max: 72, step: 1 },
       'Each day firms it; turned so that both faces are alike.',
     ),
+    basketC: heat(
+      'Basket stands at',
+      { default: 4, min: 2, max: 22 },
+      'At fridge cold is the advice. Many stand it in a cool room: faster, and more risk.',
+    ),
     bagKg: bagOf(4),
     saltPct: saltDry(1.5, 'Of its weight from the bag. More than 2 % on the surface makes it crack.'),
   },
@@ -54,7 +59,11 @@ export const sourBasket: Method = {
     { id: 'set', kind: 'set', params: { toPH: 4.45, wrap: 'lidded' } },
     { id: 'bag', kind: 'drain', params: { in: 'bag', hours: { option: 'bagHours' } } },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
-    { id: 'basket', kind: 'drain', params: { in: 'basket', hours: { option: 'drainHours' } } },
+    {
+      id: 'basket',
+      kind: 'drain',
+      params: { in: 'basket', hours: { option: 'drainHours' }, atC: { option: 'basketC' } },
+    },
     { id: 'store', kind: 'store', params: {} },
   ],
 };

@@ -22,8 +22,9 @@ export function usualFor(brief: Resolved, method: Method, litres: number): Recor
         ? wheyComposition('cow', USUAL_WHEY.fatPct, USUAL_WHEY_PROTEIN_PCT.cow)
         : usualMilk(style.milkFatPct);
     const pail = pailOf(brief, method, litres, NO_DEPARTURE).composition;
-    const nonFat = nonFatMoisture(keptDry(usual, style, style.solutes), wet.default);
-    const own = curdAt(keptDry(pail, style, style.solutes), nonFat).moisturePct;
+    const salt = style.saltPct / 100;
+    const nonFat = nonFatMoisture(keptDry(usual, style, style.solutes), wet.default, salt);
+    const own = curdAt(keptDry(pail, style, style.solutes), nonFat, salt).moisturePct;
     found.moisturePct = clamp(roundTo(own, 2), wet.min, wet.max);
   }
   if (method.acid !== null && method.acid !== 'turns' && brief.acid && method.options.acidPH)

@@ -5,7 +5,7 @@ import {
   retainedDryMatter,
   yieldPerMilk,
 } from '../../core/curd/balance';
-import { curdAt, keptDry, plainCurd } from '../../core/curd/nonFat';
+import { curdAt, keptDry, plainCurd, unsalted } from '../../core/curd/nonFat';
 import { boxAreaM2, pressureKPa, roundAreaM2 } from '../../core/curd/press';
 import { CURD_STYLES } from '../../core/curd/styles';
 import { bounded } from '../../core/faults/bounds';
@@ -55,7 +55,10 @@ export const yieldOfMilk = computation({
       wheyProtein: planned.value.outcome.denatured * DENATURED_RETAINED,
     };
     const own = keptDry(batch.composition, keep, style.solutes);
-    const moisture = moisturePct ?? curdAt(own, plainCurd(style).nonFat).moisturePct;
+    const { nonFat, salt } = plainCurd(style);
+    const usualMoisturePct = (kept: typeof own) =>
+      unsalted(curdAt(kept, nonFat, salt), salt, style.solutes).moisturePct;
+    const moisture = moisturePct ?? usualMoisturePct(own);
     const kg =
       batch.massKg *
       yieldPerMilk(

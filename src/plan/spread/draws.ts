@@ -1,4 +1,4 @@
-import { spreadPoints } from '../../core/stats/spreadPoints';
+import { SPREAD_ROWS, spreadPoints } from '../../core/stats/spreadPoints';
 import { explainedShare, quantile } from '../../core/stats/summary';
 import { roundTo } from '../../core/units/numbers';
 import { atLitres, type ReadyBrief } from '../brief/resolve';
@@ -6,9 +6,6 @@ import { outcomeOf } from '../outcome';
 import { type BatchStage, walk } from '../stages';
 import { type Departure, type Dosed, NO_DEPARTURE, potAtStart, worldOf } from '../world';
 import { type UncertainInput, uncertainInputs } from './inputs';
-
-/** Evenly spread, so many rows give percentiles within 1 % of twenty thousand random ones: `npm run bench` prints it. */
-export const DRAWS = 1024;
 
 export interface Range {
   low: number;
@@ -86,12 +83,13 @@ export function spreadOf(
   stages: readonly BatchStage[],
   dosed: Dosed,
   fixed: readonly (keyof Departure)[] = [],
-  draws = DRAWS,
+  lattices = 1,
 ): Spread {
   const { method } = ready;
   const brief = atLitres(ready, litres);
   const inputs = uncertainInputs(ready);
-  const points = spreadPoints(brief.seed, draws, inputs.length);
+  const points = spreadPoints(brief.seed, inputs.length, lattices);
+  const draws = lattices * SPREAD_ROWS;
   const out = () => new Float64Array(draws);
   const yields = out();
   const acid = out();

@@ -13,12 +13,12 @@ import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { FIXED, type KitAbout, type KitItem } from '../../traits';
-import { LONG_MIN, someMinutesTo } from '../bounds';
+import { coolC, LONG_MIN, someMinutesTo } from '../bounds';
 import { keptBy } from '../curd';
 import { offWhey } from '../offWhey';
 import { outOfOrder } from '../order';
 import { COLANDER, WAITS } from '../shared';
-import { curdResting, kept } from '../spans';
+import { curdResting, fading, kept } from '../spans';
 import { WORDS } from './words';
 
 /** Minutes of ladling and of lifting the cloth; common practice. */
@@ -29,6 +29,11 @@ const LONGEST_BAG_H = 48;
 const AT_LITRES = 8;
 /** A covered colander over its whey cools this much, °C. Common practice. */
 const COLANDER_COOLS_C = 3;
+/** Curd in a basket comes to the cold with this time constant, min. Common practice. */
+const COOLS_MIN = 90;
+/** Cooler than this it stands in a fridge, °C; and what a room is where nothing else is said. */
+const FRIDGE_C = 8;
+const WARM_C = 20;
 
 export interface DrainParams {
   /** Drain until the curd holds this much moisture… */
@@ -40,6 +45,8 @@ export interface DrainParams {
   in: keyof typeof WORDS;
   /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
   thenSaltPct: number;
+  /** Where it stands, °C; the room's own warmth where nothing is said. */
+  atC?: number;
 }
 
 /** Moisture at which a drain stops so that the cheese, salted, holds what is wanted, %. */
@@ -95,7 +102,7 @@ function inBag(world: World, pot: PotState, params: DrainParams): number {
   const bag = {
     composition: world.milk.composition,
     milkKg: Math.min(world.bagKg, world.milk.massKg),
-    tempC: world.roomC,
+    tempC: params.atC ?? world.roomC,
     style: world.bag,
     pace: world.drainPace,
   };
@@ -136,6 +143,7 @@ export const drain = kindOf<DrainParams>({
       hours: boundedBy(0.05, 240, 'h').optional(),
       in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
       thenSaltPct: boundedBy(0, 10, '%').default(0),
+      atC: coolC().optional(),
     })
     .refine(
       (p) => [p.toMoisturePct, p.minutes, p.hours].filter((one) => one !== undefined).length === 1,
@@ -151,7 +159,10 @@ export const drain = kindOf<DrainParams>({
           percent: moistureBeforeSalt(toMoisturePct, thenSaltPct, BAG_SOLUTES),
         }
       : null,
-  uses: ({ in: where }) => (where === 'basket' ? ['mould'] : []),
+  uses: ({ in: where, atC }) => [
+    ...(where === 'basket' ? (['mould'] as const) : []),
+    ...((atC ?? WARM_C) <= FRIDGE_C ? (['fridge'] as const) : []),
+  ],
   slack: ({ in: where }) => (where === 'bag' || where === 'basket' ? WAITS : FIXED),
   picture: ({ in: where }) => `drain-${where}`,
   kit: ({ in: where }, about) => KIT[where](about),
@@ -168,6 +179,7 @@ export const drain = kindOf<DrainParams>({
     const hands = Math.min(minutes, HANDS_ON);
     if (params.in === 'colander')
       return kept(pot, minutes, hands, Math.max(world.roomC, pot.tempC - COLANDER_COOLS_C));
+    if (params.atC !== undefined) return fading(pot, minutes, hands, params.atC, COOLS_MIN);
     return curdResting(world, pot, minutes, hands);
   },
   words: (params, { format, yieldKg }) =>

@@ -16,11 +16,14 @@ const PER_DAY = 2;
 const SETS_UP_MIN = 10;
 /** A cheese of half a kilogram comes to the air's cold with this time constant, min. Common practice. */
 const TAU_MIN = 120;
+/** Cooler than this it hangs in a fridge, °C. */
+const FRIDGE_C = 8;
 
 export const hang = kindOf<HangParams>({
   kind: 'hang',
   params: z.strictObject({ days: boundedBy(0.1, 60, 'days'), atC: coolC() }),
   endedBy: 'time',
+  uses: ({ atC }) => (atC <= FRIDGE_C ? ['fridge'] : []),
   slack: () => WAITS,
   hands: ({ days }, span) => [
     [0, SETS_UP_MIN],

@@ -29,7 +29,7 @@ export const poach = kindOf<PoachParams>({
     spiced: z.boolean().default(false),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',
-  does: ['near-boil', 'over-fire'],
+  does: ['near-boil', 'over-fire', 'heats-curd'],
   uses: () => ['pot', 'ring'],
   kit: (_params, { format, wheyLitres }) => [
     { what: `a pot for ${format.litres(wheyLitres * 1.3)}`, why: 'whey boils over without warning' },

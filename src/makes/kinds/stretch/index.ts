@@ -48,6 +48,7 @@ export const stretch = kindOf<StretchParams>({
     waterC: boundedBy(40, 100, '°C'),
   }),
   endedBy: 'done',
+  does: ['heats-curd'],
   uses: () => ['pot', 'ring'],
   kit: ({ by }) => [
     {
