@@ -38,6 +38,8 @@ export type Goal =
   | { is: 'pH'; pH: number }
   | { is: 'bag-moisture'; percent: number }
   | { is: 'stretch-test' }
+  /** The core it is stretched at, and how long it is worked. */
+  | { is: 'stretch'; workMin: number }
   | { is: 'salt'; percent: number };
 
 /** What comes round again in a stage: so many turns, or saltings, each so many minutes after the last; null shares the time out. */

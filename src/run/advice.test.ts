@@ -3,45 +3,23 @@ import { describe, expect, it } from 'vitest';
 import { minutesTo, potOf, tempAfter } from '../core/heat/pot';
 import { normal, seeded } from '../core/stats/random';
 import { formatter, METRIC } from '../core/units/format';
-import type { Brief } from '../plan/brief/schema';
 import { coursesOf } from '../plan/course';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { drainAdvice, saltForWeight } from './drainAdvice';
-import type { MakeEvent, NewEvent } from './events';
+import type { NewEvent } from './events';
 import { expectedEnd, readyAt } from './expect';
+import { BEGIN, MIN } from './fixtures/logs';
+import { at } from './fixtures/walked';
 import { MISHAPS, remedyFor } from './mishaps';
 import { momentOf } from './moment';
 import { objection } from './objection';
 import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
-import { type MakeState, stageAt, stageEndsAt, stateOf } from './state';
+import { stageAt, stageEndsAt } from './state';
 import { safetySoFar, warmSoFar } from './warm';
 
-const MIN = 60_000;
-const BEGIN = 1_700_000_000_000;
 const f = formatter(METRIC);
-
-/** A make walked on time to the stage of that id; `more` happens in it, minutes from its start. */
-function at(
-  brief: Brief,
-  stageId: string,
-  more: readonly (readonly [minute: number, event: NewEvent])[] = [],
-): MakeState {
-  const { plan, parameters } = planned(brief);
-  const log: MakeEvent[] = [
-    { type: 'started', seq: 0, at: BEGIN, name: 'M', milkName: '', plan, parameters, modelVersion: 2 },
-  ];
-  let clock = BEGIN;
-  for (const stage of plan.stages) {
-    if (stage.id === stageId) break;
-    clock += stage.durationMin.likely * MIN;
-    log.push({ type: 'done', stage: stage.id, seq: log.length, at: clock });
-  }
-  for (const [minute, event] of more)
-    log.push({ ...event, seq: log.length, at: clock + minute * MIN } as MakeEvent);
-  return stateOf(log);
-}
 
 describe('a set by coagulant', () => {
   const quick = basic('squeaky-curds');

@@ -10,6 +10,7 @@ import { type Rounds, roundsOf } from './rounds';
 import { type SetAdvice, setAdvice } from './setAdvice';
 import { type SourAdvice, sourAdvice } from './sourAdvice';
 import { type MakeState, stageAt, stageEndsAt } from './state';
+import { stretchAdvice, stretchText } from './stretchAdvice';
 
 /** What stands at the pot at one moment: one action, its target, its countdown, and what can be noted. */
 export interface Moment {
@@ -95,6 +96,8 @@ export function momentOf(state: MakeState, format: Format): Moment {
       ...base.steps,
     ];
   }
+  const stretch = stretchAdvice(state);
+  if (stretch) base.steps = [stretchText(stretch, format), ...base.steps];
   if (goal?.is === 'stretch-test') base.tests = STRETCH_TESTS.map(testButton);
   return base;
 }

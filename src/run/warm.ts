@@ -78,9 +78,11 @@ export function safetySoFar(state: MakeState, now: number): Safety | null {
       pHs: [...(before?.pHs ?? []), ...soursOf(state, run, end, planned)],
     };
   });
-  const curdPH = state.pHs.at(-1)?.pH ?? plannedPH(state);
-  return safetyOf(stages, state.parameters, lived, curdPH);
+  return safetyOf(stages, state.parameters, lived, curdPHSoFar(state));
 }
+
+/** The curd's pH: the last one read, or what its plan says of it by now. */
+export const curdPHSoFar = (state: MakeState): number => state.pHs.at(-1)?.pH ?? plannedPH(state);
 
 /** The pH its plan says the curd has by now: that of the last souring stage behind it, or of the acid; its milk's before. */
 function plannedPH(state: MakeState): number {

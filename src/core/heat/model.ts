@@ -2,6 +2,7 @@ import { USUAL_MILK_KG_PER_L } from '../milk/density';
 import type { Model } from '../models/model';
 import { boilingC } from './boiling';
 import { carryOverC } from './carryOver';
+import { minutesToCore } from './coolThrough';
 import { denaturedShare, heatOver, NO_HEAT } from './denaturation';
 import { heatIntoMilkKw } from './hob';
 import { minutesTo, potOf } from './pot';
@@ -106,6 +107,24 @@ export const heatModels: readonly Model[] = [
         high: 27,
         value: () =>
           minutesTo(potOf(3.8, 3.8 * USUAL_MILK_KG_PER_L), 4, 49, 20, heatIntoMilkKw('ceramic', 0.75)),
+      },
+    ],
+  },
+  {
+    title: 'Cooling through',
+    equation:
+      'core left = min(1, A exp(−t / τ)), τ = L² / (2.5 α) for a slab of half-thickness L, R² / (9.9 α) for a ball, and the surface’s own resistance; A 4/π and 2',
+    parameters: '`src/core/heat/coolThrough.ts`',
+    source: 'conduction, Carslaw and Jaeger, first term; α 1.3e-3 cm²/s and surface from memory',
+    holds: 'A piece that lies free. Pieces that touch count as one.',
+    checks: [
+      {
+        what: 'a 28 kg cloth of ricotta of 80 °C stays above 45 °C in a room of 20 °C',
+        source: 'hours, common practice',
+        unit: 'h',
+        low: 3,
+        high: 24,
+        value: () => minutesToCore({ shape: 'ball', kg: 28, surroundings: 'air' }, 80, 45, 20) / 60,
       },
     ],
   },

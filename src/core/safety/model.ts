@@ -1,6 +1,7 @@
 import type { Model } from '../models/model';
 import { fridgeDays } from './fridge';
 import { equivalentMinutesAt63 } from './pasteurise';
+import { allowedHours } from './slowSouring';
 import { warmMinutes } from './warmTime';
 
 export const safetyModels: readonly Model[] = [
@@ -35,7 +36,8 @@ export const safetyModels: readonly Model[] = [
       'minutes between 5 and 60 °C, added up; days at or below 4 °C by kind, halved and at most 7 from raw milk',
     parameters: '`src/core/safety/warmTime.ts`, `fridge.ts`',
     source: 'guidance of food authorities, from memory, cautious',
-    holds: 'Cautious rules, no promise. pH 4.6 is no safe switch: unheated cheese counts until pH 4.2.',
+    holds:
+      'Cautious rules, no promise. Curd at pH 4.6 or below counts against a day, others against two hours, outside the pot’s heat and its culture’s care; Listeria grows down to about 4.4.',
     checks: [
       {
         what: 'milk warmed from 4 to 90 °C in 43 min',
@@ -56,6 +58,32 @@ export const safetyModels: readonly Model[] = [
         low: 7,
         high: 7,
         value: () => fridgeDays('squeaky', 'pasteurised', false),
+      },
+    ],
+  },
+  {
+    title: 'Slow souring',
+    equation:
+      'Σ dt / H(T) until pH 5.6, H = 8 h × exp(0.065 (30 − T)), nothing below 15.6 °C; above 1 it is thrown out',
+    parameters: '`src/core/safety/slowSouring.ts`; one rule for plan, pot, mishap and label',
+    source: 'guidance of food authorities on ripening, from memory',
+    holds: 'From the culture on. A set test that has passed counts as evidence where nobody has a meter.',
+    checks: [
+      {
+        what: 'hours allowed at 37 °C',
+        source: 'guidance, from memory',
+        unit: 'h',
+        low: 4.9,
+        high: 5.2,
+        value: () => allowedHours(37),
+      },
+      {
+        what: 'hours allowed at 20 °C',
+        source: 'guidance, from memory',
+        unit: 'h',
+        low: 14.8,
+        high: 15.5,
+        value: () => allowedHours(20),
       },
     ],
   },

@@ -59,3 +59,21 @@ describe('how slowly a milk may sour', () => {
     expect(sampled(10) / sampled(1000)).toBeLessThan(1.02);
   });
 });
+
+it('a warmer souring is never allowed longer, and uses its hours no slower', () => {
+  fc.assert(
+    fc.property(
+      fc.double({ min: 4, max: 44, noNaN: true }),
+      fc.double({ min: 0.01, max: 8, noNaN: true }),
+      (tempC, more) => {
+        expect(allowedHours(tempC + more)).toBeLessThanOrEqual(allowedHours(tempC));
+        const used = (c: number) =>
+          allowanceUsed([
+            [0, c],
+            [5, c],
+          ]);
+        expect(used(tempC + more)).toBeGreaterThanOrEqual(used(tempC));
+      },
+    ),
+  );
+});

@@ -3,6 +3,7 @@ import { brineDensityKgPerL, brineOf, SATURATED_PCT_WW } from './brine';
 import { brineHours } from './diffusion';
 import { saltedTooEarly } from './dry';
 import { GRAMS_PER_TEASPOON } from './spoons';
+import { salted } from './taken';
 
 export const saltModels: readonly Model[] = [
   {
@@ -47,6 +48,24 @@ export const saltModels: readonly Model[] = [
             startSaltPct: 0,
             tempC: 12,
           }),
+      },
+    ],
+  },
+  {
+    title: 'Salt takes water out',
+    equation:
+      'water lost = 2 × salt gone in, solutes with it; pressed or drained afterwards, curd keeps 0.65 of what was strewn; kept in brine, salt / water → 0.85 × the brine’s',
+    parameters: '`src/core/salt/taken.ts`, `diffusion.ts`',
+    source: 'Guinee and Fox; Geurts; from memory',
+    holds: 'By hand and in brine alike. 50 to 80 % is kept, by how much whey runs off after the salting.',
+    checks: [
+      {
+        what: '1 kg of curd of 50 % moisture with 2 % of salt weighs',
+        source: 'mass balance',
+        unit: 'kg',
+        low: 0.977,
+        high: 0.979,
+        value: () => salted({ kg: 1, waterKg: 0.5, saltKg: 0 }, 0.02, 0.05).kg,
       },
     ],
   },

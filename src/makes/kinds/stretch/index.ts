@@ -49,6 +49,7 @@ export const stretch = kindOf<StretchParams>({
   }),
   endedBy: 'done',
   does: ['heats-curd'],
+  goal: ({ by }) => ({ is: 'stretch', workMin: STRETCH_WAYS[by].workMin }),
   uses: () => ['pot', 'ring'],
   kit: ({ by }) => [
     {
