@@ -9,6 +9,7 @@ import type { DrainCurve } from '../core/curd/drain';
 import type { PlainCurd } from '../core/curd/nonFat';
 import type { StyleFacts, UsualWork } from '../core/curd/styles';
 import type { HeatDose } from '../core/heat/denaturation';
+import type { Heating } from '../core/heat/warming';
 import type { Composition, MilkBatch } from '../core/milk/composition';
 import type { CautionId } from '../core/safety/cautions';
 import type { Soured } from '../core/stretch/window';
@@ -35,9 +36,18 @@ export interface World {
     /** Real strength against the nominal one. */
     strength: number;
     wantedMin: number | null;
-    /** IMCU per litre as planned; the likely run finds it where minutes are wanted. */
+    /** IMCU per litre as planned or given; the likely run finds it where minutes are wanted. */
     imcuPerLitre: number | null;
+    /** What the wanted minutes would take, found by the likely run; null where nobody wants any. */
+    neededImcuPerLitre: number | null;
   } | null;
+  /** Calcium that goes in, mmol/L, where the stage is part of the make. */
+  calciumMmolPerLitre: number;
+  /** Salt the maker gives, g; null where it follows the weight. */
+  saltGrams: number | null;
+  /** What warms the pot, and what its wrap loses, W/m²K; left out, a hob of its size and the make's own wrap. */
+  heating: Heating | undefined;
+  keptW: number | null;
   roomC: number;
   /** Heat of the hob against the nominal one. */
   power: number;

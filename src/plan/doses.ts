@@ -1,14 +1,15 @@
 import { ACIDS, gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { FIRST_SHARE } from '../core/acid/coagulation';
-import { CALCIUM_G_PER_L } from '../core/coagulant/calcium';
 import { amountOfImcu, productOf, tabletsText } from '../core/coagulant/product';
 import { cultureAmount } from '../core/culture/measure';
 import { brineSaltGrams } from '../core/salt/brine';
 import { type Spoonable, spoonsFor } from '../core/salt/spoons';
+import { type Given, givenText } from '../core/units/given';
 import { decimalsFor, roundTo } from '../core/units/numbers';
 import { stockFor } from '../core/units/stock';
 import { type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolved';
+import { calciumGrams, givenCulture } from './given';
 import type { Outcome } from './outcome';
 import type { Dose } from './schema';
 import type { BatchStage } from './stages';
@@ -34,6 +35,16 @@ const plain = (id: Dose['id'], ingredient: string, grams: number, more: Partial<
   };
 };
 
+/** A dose as the maker has it in hand: said as it was given, and counted where it is counted. */
+const inHand = (given: Given | undefined): Partial<Dose> =>
+  given === undefined
+    ? {}
+    : {
+        spoons: givenText(given),
+        ...(['tablet', 'sachet'].includes(given.unit) && { measure: 'pieces' as const }),
+        ...(given.unit === 'drop' && { measure: 'drops' as const }),
+      };
+
 /** The acid's dose line for `amount` of product (g or mL); held back in part where it is given until the whey clears. */
 function acidDose(acid: NonNullable<Resolved['acid']>, amount: number, held: boolean): Dose {
   const { name, diluteRatio } = ACIDS[acid.kind];
@@ -43,6 +54,7 @@ function acidDose(acid: NonNullable<Resolved['acid']>, amount: number, held: boo
     spoons: spoonsFor(name as Spoonable, grams).text,
     diluteInMl: g(amount * diluteRatio),
     holdBackGrams: held ? g(grams * (1 - FIRST_SHARE)) : 0,
+    ...inHand(acid.given),
   });
 }
 
@@ -52,7 +64,7 @@ const waterForCoagulant = (millilitres: number) => Math.max(30, 20 * millilitres
 const TABLET_G = 0.6;
 
 /** Nobody counts more drops than this. */
-const MOST_DROPS = 200;
+const MOST_DROPS = 20;
 
 const dropsText = (drops: number) => {
   const whole = Math.max(1, Math.round(drops));
@@ -73,6 +85,7 @@ function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: numb
           ? { spoons: dropsText(amount.drops), measure: 'drops' as const }
           : {}),
       diluteInMl: g(waterForCoagulant(amount.millilitres ?? 1)),
+      ...inHand(coagulant.given),
     },
   );
 }
@@ -110,16 +123,20 @@ export function dosesOf(
   if (brief.acid && dosed.acid !== null && dosed.acid > 0 && takes('acid'))
     lines.push(acidDose(brief.acid, dosed.acid, method.acid === 'turns'));
   if (takes('calcium')) {
-    const grams = CALCIUM_G_PER_L * litres;
+    const grams = calciumGrams(brief, litres);
     lines.push(
-      plain('calcium', 'calcium chloride, dihydrate', grams, { diluteInMl: g(grams * CALCIUM_WATER) }),
+      plain('calcium', 'calcium chloride, dihydrate', grams, {
+        diluteInMl: g(grams * CALCIUM_WATER),
+        ...inHand(typeof brief.calcium === 'object' ? brief.calcium.given : undefined),
+      }),
     );
   }
   if (brief.culture && method.culture && takes('culture')) {
+    const given = givenCulture(brief, litres);
     const amount = cultureAmount(
-      brief.culture,
+      given === null ? brief.culture : { ...brief.culture, percent: given },
       litres,
-      numberOf(method.culture.labelShare, brief.options),
+      given ?? numberOf(method.culture.labelShare, brief.options),
       method.culture.percent,
     );
     lines.push(
@@ -127,6 +144,7 @@ export function dosesOf(
         millilitres: amount.millilitres,
         spoons: amount.text,
         ...(amount.sachets && { measure: 'pieces' as const }),
+        ...inHand(brief.culture.given),
       }),
     );
   }
@@ -134,7 +152,8 @@ export function dosesOf(
     lines.push(plain('lipase', 'lipase', LIPASE_G_PER_L * litres, { diluteInMl: g(10 * litres) }));
   if (brief.coagulant && dosed.imcuPerLitre !== null && takes('coagulant'))
     lines.push(coagulantDose(brief.coagulant, dosed.imcuPerLitre * litres));
-  if (takes('salt') && outcome.strewnGrams > 0) lines.push(salted('salt', 'fine salt', outcome.strewnGrams));
+  if (takes('salt') && outcome.strewnGrams > 0)
+    lines.push({ ...salted('salt', 'fine salt', outcome.strewnGrams), ...inHand(brief.salt?.given) });
   if (takes('brine-salt')) {
     const water = outcome.yieldKg * (method.brineWaterPerKg ?? BRINE_WATER_PER_KG);
     const grams = brineSaltGrams(water, Number(brief.options.brinePctWw));

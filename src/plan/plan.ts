@@ -7,12 +7,15 @@ import { toldText } from '../core/safety/told';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
+import { takes } from '../makes/asked';
 import type { About, PotState, Span, World } from '../makes/grammar';
 import type { Method } from '../makes/method';
+import { saidOptions } from './brief/given';
 import { atLitres, type ReadyBrief, resolveBrief } from './brief/resolve';
 import type { Resolved } from './brief/resolved';
 import { type Brief, briefSchema } from './brief/schema';
 import { dosesOf } from './doses';
+import { dosesOff } from './doseWarnings';
 import { litresFor } from './litres';
 import { type Outcome, outcomeOf, totalKg } from './outcome';
 import { priceOf } from './price';
@@ -45,7 +48,7 @@ interface Likely {
   spans: Span[];
   pot: PotState;
   outcome: Outcome;
-  world: World;
+  world: World & { acidNeeded: number };
   dosed: Dosed;
   pHAfterAcid: number | null;
 }
@@ -101,6 +104,7 @@ function cautionsOf(
   run: Likely,
   staged: Plan['stages'],
   parameters: Record<string, unknown>,
+  predictions: Plan['predictions'],
 ): Plan['cautions'] {
   const { brief, stages, spans } = run;
   const about: About = {
@@ -114,6 +118,16 @@ function cautionsOf(
     outcome: run.outcome,
     curdPH: run.pot.pH,
   });
+  const off = dosesOff(brief, run.method, {
+    world: run.world,
+    acidNeeded: run.world.acidNeeded,
+    outcome: run.outcome,
+    predictions,
+  });
+  for (const told of off) {
+    const at = staged.find((stage) => takes(stage, parameters, told.of));
+    if (at) warned.push({ stage: at.id, told });
+  }
   return stages.flatMap((stage, index) => {
     const told = [
       ...(spans[index]?.tells ?? []),
@@ -167,7 +181,8 @@ function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] 
 
 function assemble(run: Likely, spread: Spread | null): Planned {
   const { method, outcome, spans } = run;
-  const { wantKg: _, ...brief } = run.brief;
+  const { wantKg: _, ...sized } = run.brief;
+  const brief = { ...sized, options: saidOptions(run.brief) };
   let minute = 0;
   const stages = run.stages.map((stage, index) => {
     const span = spans[index] as Span;
@@ -189,6 +204,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
     };
   });
   const parameters = Object.fromEntries(run.stages.map((stage) => [stage.id, stage.params]));
+  const predictions = predictionsOf(run, spread);
   const plan: Plan = {
     format: 'plump-pail/plan',
     version: 1,
@@ -197,9 +213,9 @@ function assemble(run: Likely, spread: Spread | null): Planned {
     readyAt: readyAtOf(run.brief, minute),
     doses: dosesOf(run.brief, method, run.stages, run.dosed, outcome),
     stages,
-    predictions: predictionsOf(run, spread),
+    predictions,
     hinges: spread?.hinges ?? [],
-    cautions: cautionsOf(run, stages, parameters),
+    cautions: cautionsOf(run, stages, parameters, predictions),
   };
   const telling = tellingOf(plan, formatter(METRIC));
   plan.stages = plan.stages.map((stage, index) => ({

@@ -20,7 +20,7 @@ export type Choices = Pick<Resolved, 'options' | 'calcium'> & { cream?: unknown 
 /** Whether a stage belongs to a batch. */
 export const applies = (stage: StageSpec, { options, calcium, cream }: Choices): boolean =>
   conditionsOf(stage).every((one) => {
-    if ('given' in one) return one.given === 'cream' ? cream !== undefined : calcium;
+    if ('given' in one) return one.given === 'cream' ? cream !== undefined : calcium !== false;
     const value = options[one.option];
     if ('is' in one) return one.is.includes(value as string | boolean);
     if ('atLeast' in one) return Number(value) >= one.atLeast;

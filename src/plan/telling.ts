@@ -1,5 +1,6 @@
 import { ACIDS, isLiquidAcid } from '../core/acid/acids';
 import { usualCarryOverC } from '../core/heat/carryOver';
+import { coastsC } from '../core/heat/warming';
 import { fridgeDays } from '../core/safety/fridge';
 import type { Format } from '../core/units/format';
 import { methodById } from '../makes';
@@ -40,7 +41,10 @@ export function tellingOf(
     species: plan.brief.milk.species,
     of: method?.of ?? 'milk',
     litres: plan.brief.milk.litres ?? 0,
-    carryOverC: carryOverC ?? usualCarryOverC(plan.brief.milk.litres ?? 1),
+    carryOverC:
+      carryOverC ??
+      coastsC(plan.brief.heat?.by ?? 'hob', plan.brief.milk.litres ?? 1) ??
+      usualCarryOverC(plan.brief.milk.litres ?? 1),
     yieldKg: plan.predictions.yieldKg.likely,
     moisturePct: plan.predictions.moisturePct,
     acid:

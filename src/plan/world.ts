@@ -8,6 +8,7 @@ import { plainCurd, usualMilk } from '../core/curd/nonFat';
 import { CURD_STYLES } from '../core/curd/styles';
 import { gatheredShare } from '../core/curd/whey';
 import { heatDoseOfTreatment } from '../core/heat/denaturation';
+import { KEPT_W_PER_M2K } from '../core/heat/warming';
 import { blend, creamBatch } from '../core/milk/blend';
 import { compositionOf, type MilkBatch, milkBatch } from '../core/milk/composition';
 import { USUAL_WHEY, USUAL_WHEY_PROTEIN_PCT, wheyComposition } from '../core/milk/whey';
@@ -15,6 +16,7 @@ import { souredBy } from '../core/stretch/window';
 import type { PotState, World } from '../makes/grammar';
 import { groupsOf, type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolved';
+import { calciumOf, givenAcid, givenCulture, givenImcu, givenSalt } from './given';
 
 /** What one draw of the uncertain world adds to the nominal one; all nought or one in the likely run. */
 export interface Departure {
@@ -87,14 +89,17 @@ export function acidAim(brief: Resolved, method: Method, tooHotC = 0): number | 
 }
 
 /** The cells a brief's culture brings into each millilitre, by strain group. */
-export function inoculaOf(brief: Resolved, method: Method, activity = 1): Inoculum[] {
+export function inoculaOf(brief: Resolved, method: Method, litres: number, activity = 1): Inoculum[] {
   if (!method.culture || !brief.culture) return [];
   const groups = groupsOf(brief.options);
-  const { form, percent = method.culture.percent, ageDays, generation } = brief.culture;
+  const { form, ageDays, generation } = brief.culture;
+  const given = givenCulture(brief, litres);
+  const percent = given ?? brief.culture.percent ?? method.culture.percent;
+  const share = given ?? numberOf(method.culture.labelShare, brief.options);
   return groups.map((group) => {
     const one =
       form === 'freeze-dried'
-        ? freezeDried(group, numberOf(method.culture?.labelShare ?? 1, brief.options))
+        ? freezeDried(group, share)
         : form === 'liquid'
           ? liquidStarter(group, percent, ageDays)
           : savedStarter(group, percent, ageDays, generation);
@@ -121,19 +126,30 @@ export function worldOf(
   const acidNeeded = titrant && aim !== null ? amountForPH(buffer, titrant, aim) * milk.litres : 0;
   const style = CURD_STYLES[method.style];
   const { coagulant } = method;
+  const imcu = givenImcu(brief);
   return {
     milk,
     buffer,
     acidNeeded,
-    acid: titrant && { titrant, amount: dosed?.acid ?? acidNeeded },
-    cultures: inoculaOf(brief, method, depart.cultureActivity),
+    acid: titrant && { titrant, amount: givenAcid(brief) ?? dosed?.acid ?? acidNeeded },
+    cultures: inoculaOf(brief, method, litres, depart.cultureActivity),
     coagulant: coagulant && {
       milk: { species: brief.milk.species, treatment: brief.milk.treatment },
       multiplier: usualMultiplier(brief.milk.homogenised),
       strength: depart.coagulantStrength,
       wantedMin: 'minutes' in coagulant ? numberOf(coagulant.minutes, brief.options) : null,
-      imcuPerLitre: 'imcuPerLitre' in coagulant ? coagulant.imcuPerLitre : (dosed?.imcuPerLitre ?? null),
+      imcuPerLitre:
+        imcu !== null
+          ? imcu / milk.litres
+          : 'imcuPerLitre' in coagulant
+            ? coagulant.imcuPerLitre
+            : (dosed?.imcuPerLitre ?? null),
+      neededImcuPerLitre: 'imcuPerLitre' in coagulant ? coagulant.imcuPerLitre : null,
     },
+    calciumMmolPerLitre: calciumOf(brief, milk.litres),
+    saltGrams: givenSalt(brief),
+    heating: brief.heat,
+    keptW: brief.keepWarm ? KEPT_W_PER_M2K[brief.keepWarm] : null,
     roomC: brief.roomC + depart.roomC,
     power: depart.power,
     probeOffC: depart.probeOffC,

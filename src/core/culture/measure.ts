@@ -8,6 +8,9 @@ export interface CultureProduct {
 
 /** Milk that a gram of freeze-dried culture is sold for where its label does not say, L. Common practice, from memory. */
 const USUAL_LITRES_PER_GRAM = 30;
+/** Litres a gram serves where only a sachet's label, or none, says: a sachet is about half a gram. From memory. */
+export const usualLitresPerGram = (litresPerSachet?: number): number =>
+  litresPerSachet === undefined ? USUAL_LITRES_PER_GRAM : litresPerSachet * 2;
 /** A level eighth of a teaspoon of freeze-dried culture, g. From memory, ±25 %. */
 const EIGHTH_TSP_G = 0.3;
 /** Density of a liquid starter, kg/L. From memory. */

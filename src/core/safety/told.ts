@@ -32,6 +32,17 @@ export const toldSchema = z.discriminatedUnion('id', [
     mostMoisturePct: figure.nullable(),
   }),
   z.strictObject({ id: z.literal('casein-fat'), ratio: figure, low: figure, high: figure }),
+  z.strictObject({
+    id: z.literal('dose-off'),
+    of: z.enum(['acid', 'coagulant', 'culture', 'salt', 'calcium']),
+    side: z.enum(['short', 'over']),
+    /** Of what the plan would dose, as a factor. */
+    ratio: figure,
+    grams: figure,
+    computedGrams: figure,
+    computedMl: figure.nullable(),
+    result: figure.nullable(),
+  }),
   z.strictObject({ id: z.literal('weak-milk'), because: z.enum(['homogenised', 'high-pasteurised']) }),
 ]);
 export type Told = z.infer<typeof toldSchema>;
@@ -59,6 +70,22 @@ const WORDS: Words = {
       : `With ${percent(told.moisturePct ?? 0)} of moisture it is wetter than ${told.what} may be when sold under that name: ${percent(told.mostMoisturePct ?? 0)} at most (${told.source}).`,
   'casein-fat': ({ ratio, low, high }, { number }) =>
     `Casein to fat is ${number(ratio, 2)} in this milk; this make is used to ${number(low, 2)} to ${number(high, 2)}. ${ratio < low ? 'Rich milk makes it soft and loses fat: skim a part of it.' : 'Lean milk makes it hard and dry: add some cream.'}`,
+  'dose-off': ({ of, side, ratio, computedGrams, computedMl, result }, format) => {
+    const computed = computedMl === null ? format.grams(computedGrams) : format.millilitres(computedMl);
+    const much = `${side === 'short' ? 'short of' : 'more than'} what this milk takes, ${computed}`;
+    switch (of) {
+      case 'acid':
+        return `The acid you have is ${much}: it brings the milk to pH ${format.pH(result ?? 7)}. ${side === 'short' ? 'The whey stays milky, or the curd does not stretch: keep more at hand.' : 'Give it in portions, and stop as soon as the whey is clear.'}`;
+      case 'coagulant':
+        return `The coagulant you have is ${format.number(ratio, 1)} times ${computed}, which the usual set takes: it sets in ${format.minutes(result ?? 0)}. ${side === 'short' ? 'Keep the milk warm so long, or add to it now.' : 'Cut at once when it breaks clean: so firm a curd holds its whey, and much of it turns bitter.'}`;
+      case 'culture':
+        return `The culture you have is ${format.number(ratio, 1)} times ${computed}, which this make takes: ${side === 'short' ? 'it sours slowly; see that it is at pH 5.6 in time.' : 'it sours fast; look earlier.'}`;
+      case 'salt':
+        return `The salt you have brings the cheese to ${format.percent(result ?? 0, 1)}: ${side === 'short' ? 'bland, and it keeps less long' : 'more than most will eat; the whey that runs off takes a part of it'}. Computed, it is ${computed}.`;
+      case 'calcium':
+        return `That is more calcium than the ${computed} that milk may take: it tastes bitter and makes the curd hard.`;
+    }
+  },
   'weak-milk': ({ because }) =>
     because === 'homogenised'
       ? 'Homogenised milk sets softer and stretches weakly: calcium goes in, the cut waits longer, and the cheese stays two or three points wetter.'

@@ -5,12 +5,14 @@ import type { PotState, World } from '../grammar';
 import { souringStepH } from './souring';
 
 /** A set is kept under a towel. Common practice. */
-export const SET_LOSS = LOSS_W_PER_M2K.towel;
+const SET_LOSS = LOSS_W_PER_M2K.towel;
+/** What the pot loses while it sets, W/m²K: as the maker keeps it, or under a towel. */
+export const setLoss = ({ keptW }: Pick<World, 'keptW'>): number => keptW ?? SET_LOSS;
 
 /** Temperature and pH of the pot from now on while it stands and sets; the pH runs straight on as the ferment has it over `lookMin`. */
 export function settingCourse(world: World, pot: PotState, lookMin: number) {
   const started = pot.tempC;
-  const cooling = potOf(pot.litres, pot.kg, 'milk', SET_LOSS);
+  const cooling = potOf(pot.litres, pot.kg, 'milk', setLoss(world));
   const tempC = (minute: number) => tempAfter(cooling, started, minute, world.roomC, 0);
   let fall = 0;
   if (pot.ferment) {

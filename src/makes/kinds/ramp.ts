@@ -1,6 +1,7 @@
 import { heatOver } from '../../core/heat/denaturation';
-import { minutesTo, potOf, tempAfter } from '../../core/heat/pot';
+import { potOf } from '../../core/heat/pot';
 import { coolingMinutes } from '../../core/heat/sinkBath';
+import { warming } from '../../core/heat/warming';
 import type { PotState, Span, World } from '../grammar';
 import { along } from './spans';
 
@@ -25,7 +26,7 @@ export function cooling(world: World, pot: PotState, toC: number, attended: numb
 }
 
 /**
- * Warming on a hob, straight through the lumped pot; milk that is warmer already is cooled in the sink. The maker stops
+ * Warming by whatever heats the pot; milk that is warmer already is cooled in the sink. The maker stops
  * by the thermometer, so a probe that reads low lets the milk go hotter than the target. `attended` is the share of the
  * time at the pot.
  */
@@ -33,12 +34,19 @@ export function ramp(world: World, pot: PotState, toC: number, attended: number)
   const from = pot.tempC;
   const reached = toC + world.probeOffC;
   if (from > reached) return cooling(world, pot, toC, attended);
-  const hob = potOf(pot.litres, pot.kg);
-  const power = hob.powerKw * world.power;
-  const durationMin = minutesTo(hob, from, reached, world.roomC, power);
+  const heated = warming(
+    world.heating,
+    potOf(pot.litres, pot.kg),
+    pot,
+    from,
+    reached,
+    world.roomC,
+    world.power,
+  );
+  const durationMin = heated.minutes;
   const course = Array.from({ length: POINTS + 1 }, (_, i) => {
     const minute = (durationMin * i) / POINTS;
-    return [minute, tempAfter(hob, from, minute, world.roomC, power)] as const;
+    return [minute, heated.after(minute)] as const;
   });
   for (let i = 1; i < course.length; i++) {
     const [m0, c0] = course[i - 1] as readonly [number, number];

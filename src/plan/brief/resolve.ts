@@ -18,6 +18,7 @@ import {
   checkMilk,
   checkSalting,
 } from './checks';
+import { checkGiven } from './given';
 import { resolveOptions } from './options';
 import type { Resolved, ResolvedMilk } from './resolved';
 import type { Brief } from './schema';
@@ -74,6 +75,8 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
   const options = resolveOptions(brief, method, faults);
   const milk = resolveMilk(brief, method);
   const calcium = brief.calcium ?? (method.coagulant !== null && method.bag === null && setsWeakly(milk));
+  // A dose of salt in hand is strewn, whatever the make's usual share.
+  if (brief.salt?.given && Number(options.saltPct ?? 0) === 0 && method.options.saltPct) options.saltPct = 1;
   const choices = { options, calcium, cream: brief.cream };
   const stages = method.stages
     .filter((stage) => applies(stage, choices))
@@ -108,6 +111,7 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
   checkCoagulant(about, faults);
   checkCulture(about, faults);
   checkSalting(about, faults);
+  checkGiven(brief, about, faults);
   if (faults.length > 0) return bad(...faults);
   const given = new Set([
     ...Object.keys(brief.milk).map((key) => `milk.${key}`),

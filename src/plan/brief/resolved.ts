@@ -11,6 +11,6 @@ export interface Resolved extends Omit<Brief, 'milk' | 'options'> {
   options: Record<string, OptionValue>;
   roomC: number;
   altitudeM: number;
-  calcium: boolean;
+  calcium: NonNullable<Brief['calcium']>;
   seed: number;
 }

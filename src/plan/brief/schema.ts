@@ -1,7 +1,9 @@
 import { z } from 'zod';
 import { ACID_KINDS } from '../../core/acid/acids';
 import { bounded, boundedBy, oneLine } from '../../core/faults/bounds';
+import { HEATED_BY, KEEP_WARM } from '../../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
+import { GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
 
 const price = bounded('price');
@@ -21,6 +23,9 @@ const wallTime = z.string().superRefine((text, context) => {
   context.addIssue({ code: 'custom', message: params.problem, params });
 });
 
+/** A dose as the maker has it in hand: the plan says what comes of it. */
+const given = z.strictObject({ amount: boundedBy(0.001, 1_000_000), unit: z.enum(GIVEN_UNITS) }).optional();
+
 export const milkSchema = z.strictObject({
   species: z.enum(SPECIES),
   litres: bounded('litres').optional(),
@@ -39,6 +44,7 @@ export const acidSchema = z
   .strictObject({
     kind: z.enum(ACID_KINDS),
     strengthPct: z.number().optional(),
+    given,
     /** Per kg of a solid, per litre of a liquid. */
     price: price.optional(),
   })
@@ -68,6 +74,7 @@ export const coagulantSchema = z.strictObject({
   imcuEach: bounded('imcuEach').optional(),
   imcuPerG: bounded('imcuPerG').optional(),
   ageMonths: bounded('ageMonths').optional(),
+  given,
   price: price.optional(),
   ...label.partial().shape,
 });
@@ -79,7 +86,16 @@ const cultureSchema = z.strictObject({
   percent: boundedBy(0.05, 20, '%').optional(),
   ageDays: boundedBy(0, 365, 'days').optional(),
   generation: boundedBy(0, 200).optional(),
+  given,
   price: price.optional(),
+});
+
+/** How the pot is warmed: what heats it, how strong, and the water it stands in. */
+const heatSchema = z.strictObject({
+  by: z.enum(HEATED_BY),
+  kW: bounded('hobKw').optional(),
+  bathLitres: boundedBy(0.5, 1000, 'L').optional(),
+  bathC: boundedBy(20, 100, '°C').optional(),
 });
 
 /** What is in hand and what is wanted, as a file carries it. */
@@ -94,8 +110,19 @@ export const briefSchema = z
     acid: acidSchema.optional(),
     coagulant: coagulantSchema.optional(),
     culture: cultureSchema.optional(),
-    salt: z.strictObject({ price: price.optional() }).optional(),
-    calcium: z.boolean().optional(),
+    salt: z.strictObject({ price: price.optional(), given }).optional(),
+    calcium: z.union([z.boolean(), z.strictObject({ given })]).optional(),
+    heat: heatSchema.optional(),
+    keepWarm: z.enum(KEEP_WARM).optional(),
+    sources: z
+      .strictObject({
+        milk: oneLine(200).optional(),
+        acid: oneLine(200).optional(),
+        coagulant: oneLine(200).optional(),
+        culture: oneLine(200).optional(),
+        pot: oneLine(200).optional(),
+      })
+      .optional(),
     roomC: bounded('roomC').optional(),
     altitudeM: bounded('altitudeM').optional(),
     options: z.record(z.string(), z.union([z.number(), z.string(), z.boolean()])).optional(),

@@ -27,7 +27,7 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
     by: wantKg === undefined ? 'litres' : 'wantKg',
     acid: acid?.kind ?? 'citric',
     cream: cream !== undefined,
-    calcium: brief.calcium ?? false,
+    calcium: Boolean(brief.calcium),
     coagulantForm: coagulant?.form ?? 'liquid',
     coagulantBy: coagulant !== undefined && strength === undefined ? 'label' : 'strength',
     cultureForm: culture?.form ?? 'freeze-dried',

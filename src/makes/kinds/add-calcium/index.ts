@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { CALCIUM_DIHYDRATE_MMOL_PER_L } from '../../../core/coagulant/calcium';
 import { kindOf } from '../../grammar';
 import { aside } from '../spans';
 
@@ -12,8 +11,8 @@ export const addCalcium = kindOf<Record<string, never>>({
   takes: () => ['calcium'],
   uses: () => ['pot'],
   toleranceC: null,
-  predict: (_world, _params, pot) => {
-    pot.calciumMmolPerLitre = CALCIUM_DIHYDRATE_MMOL_PER_L;
+  predict: (world, _params, pot) => {
+    pot.calciumMmolPerLitre = world.calciumMmolPerLitre;
     return aside(pot, MINUTES);
   },
   words: (_params, { doses }) => ({

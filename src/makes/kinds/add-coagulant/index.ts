@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { imcuForCut, SET_LOSS, settingCourse } from '../clot';
+import { imcuForCut, setLoss, settingCourse } from '../clot';
 import { outOfOrder } from '../order';
 import { resting } from '../spans';
 
@@ -21,12 +21,12 @@ export const addCoagulant = kindOf<Record<string, never>>({
     const { coagulant } = world;
     if (!coagulant) outOfOrder('has a coagulant stage and says no coagulant');
     const courseAt = settingCourse(world, pot, coagulant.wantedMin ?? LOOK_MIN);
-    if (coagulant.imcuPerLitre === null) {
-      coagulant.imcuPerLitre = imcuForCut(world, pot, coagulant.wantedMin ?? LOOK_MIN, courseAt);
-    }
+    if (world.likely && coagulant.wantedMin !== null)
+      coagulant.neededImcuPerLitre = imcuForCut(world, pot, coagulant.wantedMin, courseAt);
+    coagulant.imcuPerLitre ??= coagulant.neededImcuPerLitre ?? imcuForCut(world, pot, LOOK_MIN, courseAt);
     pot.work.setC = pot.tempC;
     pot.clot = { at: pot.minute, courseAt };
-    return resting(world, pot, MINUTES, MINUTES, SET_LOSS);
+    return resting(world, pot, MINUTES, MINUTES, setLoss(world));
   },
   words: (_params, { doses }) => ({
     title: `Coagulant in: ${doses.coagulant?.text ?? ''}`,

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { minutesTo } from '../bounds';
-import { SET_LOSS } from '../clot';
+import { setLoss } from '../clot';
 import { resting } from '../spans';
 
 export const heal = kindOf<{ minutes: number }>({
@@ -10,7 +10,7 @@ export const heal = kindOf<{ minutes: number }>({
   endedBy: 'time',
   uses: () => ['pot'],
   toleranceC: [4, 3],
-  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, SET_LOSS),
+  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, setLoss(world)),
   words: ({ minutes }, { format }) => ({
     title: `Let the cuts heal ${format.minutes(minutes)}`,
     action: 'Hands off',

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo } from '../bounds';
-import { SET_LOSS } from '../clot';
+import { setLoss } from '../clot';
 import { TOWEL, WAITS } from '../shared';
 import { resting } from '../spans';
 
@@ -14,7 +14,7 @@ export const ripen = kindOf<{ minutes: number }>({
   slack: () => WAITS,
   kit: () => [TOWEL],
   toleranceC: [3, 2],
-  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 1, SET_LOSS),
+  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 1, setLoss(world)),
   words: ({ minutes }, { format }) => ({
     title: `Ripen ${format.minutes(minutes)}`,
     action: 'Ripen',

@@ -65,8 +65,9 @@ export const salt = kindOf<SaltParams>({
   toleranceC: null,
   predict: (world, params, pot) => {
     const { goes, days, pressed } = params;
-    const percent = strewnPct(params);
     const { kg } = curdOf(world, pot);
+    const percent =
+      world.saltGrams === null ? strewnPct(params) : (world.saltGrams / 10 / kg) * (params.share ?? 1);
     pot.strewnKg += (kg * percent) / 100;
     pot.givenSaltKg += (kg * percent) / 100;
     pot.saltKg += (kg * saltKeptPct(percent, pressed)) / 100;

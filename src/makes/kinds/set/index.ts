@@ -6,7 +6,7 @@ import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import { FIXED } from '../../traits';
-import { cutMin, SET_LOSS } from '../clot';
+import { cutMin, setLoss } from '../clot';
 import { outOfOrder } from '../order';
 import { TOWEL, WAITS } from '../shared';
 import { souringStepH } from '../souring';
@@ -29,7 +29,7 @@ function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
   const { ferment } = pot;
   if (!ferment) outOfOrder('has a set by pH with no culture before it');
   const started = pot.tempC;
-  const cooling = potOf(pot.litres, pot.kg, 'milk', LOSS_W_PER_M2K[wrap]);
+  const cooling = potOf(pot.litres, pot.kg, 'milk', world.keptW ?? LOSS_W_PER_M2K[wrap]);
   const after = (minute: number) => tempAfter(cooling, started, minute, world.roomC, 0);
   const pHs: [number, number][] = [[0, fermentPH(ferment)]];
   const hours = sourTo(
@@ -71,7 +71,7 @@ function byClot(world: World, pot: PotState): Span {
   const gone = pot.minute - clot.at;
   const minutes = Math.max(1, Math.min(whole, LONGEST_CLOT_MIN) - gone);
   pot.setMin = gone + minutes;
-  const cooling = potOf(pot.litres, pot.kg, 'milk', SET_LOSS);
+  const cooling = potOf(pot.litres, pot.kg, 'milk', setLoss(world));
   const started = pot.tempC;
   return along(pot, minutes, 2, (m) => tempAfter(cooling, started, m, world.roomC, 0));
 }
