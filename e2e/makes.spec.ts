@@ -39,7 +39,7 @@ test('a paneer: rinsed, pressed under a weight, chilled, into the book', async (
   await press(page, 'Rinsed');
   await expect(action(page)).toContainText(/Press \d+(\.\d+)?\u00a0kg/);
   await expect(now(page)).toContainText('Weights slip as the cheese settles');
-  await expect(now(page).getByRole('timer')).toContainText(/2\u00a0h\u00a0(30|29)/);
+  await expect(now(page).getByRole('timer')).toContainText(/1\u00a0h\u00a0(30|29)/);
   await page.clock.fastForward('02:40:00');
   await expect(now(page).getByRole('timer')).toContainText(/over since/);
   await press(page, 'Pressed');

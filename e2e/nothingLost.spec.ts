@@ -280,7 +280,7 @@ test('more cream than can be is said at its field, and the plan before it stands
   await page.getByRole('checkbox', { name: /cream/i }).check();
   await page.getByRole('textbox', { name: 'Cream', exact: true }).fill('9');
   await page.getByRole('textbox', { name: 'Moisture wanted', exact: true }).fill('78');
-  await expect(page.getByText(/leaves no whey to run off/i)).toBeVisible();
+  await expect(page.getByText(/wetter than this curd is/i)).toBeVisible();
   await expect(page.getByTestId('yield')).not.toContainText('NaN');
 });
 

@@ -35,7 +35,8 @@ test('every computation answers with the core’s own figures', async ({ page })
     if (!answer.ok) throw new Error(`${computation.name} must have an answer`);
     for (const [key, value] of Object.entries(answer.value)) {
       if (typeof value !== 'number' || computation.outputs[key]?.unit.startsWith('°C')) continue;
-      const shown = Number(await page.locator(`[data-output="${key}"] .figure`).textContent());
+      const text = await page.locator(`[data-output="${key}"] .figure`).textContent();
+      const shown = Number(text?.replace('\u2212', '-'));
       expect(Math.abs(shown - value)).toBeLessThanOrEqual(Math.max(0.006 * Math.abs(value), 0.0051));
     }
   }

@@ -6,6 +6,9 @@ import { bounded, boundedBy, keyText, oneLine } from '../core/faults/bounds';
 import { SPECIES } from '../core/milk/species';
 import { STAGE_ID } from './grammar';
 import { KIND_NAMES } from './kinds';
+import { type PressSteps, pressStepsSchema } from './steps';
+
+export { type PressSteps, pressStepsSchema };
 
 const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];
@@ -19,8 +22,12 @@ const reason = z.string().max(2000);
 const heat = boundedBy(0, 100, '°C');
 const counted = boundedBy(-1000, 100_000);
 
+/** Asked for by few: shown when looked for. */
+const rare = z.boolean().optional();
+
 const numberOptionSchema = z.strictObject({
   type: z.literal('number'),
+  rare,
   label: oneLine(120),
   unit: oneLine(20),
   /** Which of the maker's units it is shown in. */
@@ -44,6 +51,7 @@ const toggleOption = z.strictObject({
 
 const choiceOption = z.strictObject({
   type: z.literal('choice'),
+  rare,
   label: oneLine(120),
   default: oneLine(60),
   choices: z
@@ -54,9 +62,17 @@ const choiceOption = z.strictObject({
 });
 export type ChoiceOption = z.infer<typeof choiceOption>;
 
-const option = z.discriminatedUnion('type', [numberOptionSchema, toggleOption, choiceOption]);
+const stepsOption = z.strictObject({
+  type: z.literal('steps'),
+  rare,
+  label: oneLine(120),
+  default: pressStepsSchema,
+  reason,
+});
+
+const option = z.discriminatedUnion('type', [numberOptionSchema, toggleOption, choiceOption, stepsOption]);
 export type MethodOption = z.infer<typeof option>;
-export type OptionValue = number | string | boolean;
+export type OptionValue = number | string | boolean | PressSteps;
 export type OptionValues = Readonly<Record<string, OptionValue>>;
 
 const optionName = keyText(/^[A-Za-z][A-Za-z0-9]*$/, 40, 'give letters and digits, a letter first');
@@ -179,7 +195,7 @@ export function fillParams(stage: StageSpec, options: OptionValues): Record<stri
   return Object.fromEntries(
     Object.entries(stage.params).map(([key, value]) => [
       key,
-      typeof value === 'object' ? options[value.option] : value,
+      typeof value === 'object' && 'option' in value ? options[value.option] : value,
     ]),
   );
 }

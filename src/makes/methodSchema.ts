@@ -40,6 +40,11 @@ function corners(option: MethodOption): { value: OptionValue; at: string }[] {
       ];
     case 'boolean':
       return [true, false].map((value) => ({ value, at: 'default' }));
+    case 'steps':
+      return [
+        { value: [], at: 'default' },
+        { value: [[20, 60]], at: 'default' },
+      ];
     case 'choice':
       return option.choices.map(({ value }) => ({ value, at: 'choices' }));
   }

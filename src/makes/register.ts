@@ -1,3 +1,4 @@
+import { withHabits } from './habits';
 import type { Method } from './method';
 import { creamPouch } from './methods/cream-pouch';
 import { culturedCottage } from './methods/cultured-cottage';
@@ -17,8 +18,8 @@ import { warmAcidPotCheese } from './methods/warm-acid-pot-cheese';
 import { wheyRicotta } from './methods/whey-ricotta';
 import { wholeMilkRicotta } from './methods/whole-milk-ricotta';
 
-/** The register of makes: a new one is one data file and one entry here. */
-export const METHODS: readonly Method[] = [
+/** The register of makes as they are written: a new one is one data file and one entry here. */
+const WRITTEN: readonly Method[] = [
   wholeMilkRicotta,
   warmAcidPotCheese,
   paneer,
@@ -37,3 +38,6 @@ export const METHODS: readonly Method[] = [
   dailySalted,
   freshPressed,
 ];
+
+/** Every make, with what makers set by habit. */
+export const METHODS: readonly Method[] = WRITTEN.map(withHabits);

@@ -44,7 +44,7 @@ export type Goal =
 
 /** What comes round again in a stage: so many turns, or saltings, each so many minutes after the last; null shares the time out. */
 export interface Round {
-  what: 'turn' | 'salt';
+  what: 'turn' | 'salt' | 'stir';
   count: number;
   everyMin: number | null;
   /** Whether the first comes as the stage begins. */

@@ -1,5 +1,5 @@
 import { methodById } from '../makes';
-import type { MethodOption, OptionValue } from '../makes/method';
+import type { MethodOption, OptionValue, PressSteps } from '../makes/method';
 import { scaledBy } from './larger';
 import type { Planned } from './plan';
 import type { Plan } from './schema';
@@ -25,7 +25,9 @@ function others(option: MethodOption, now: OptionValue | undefined): OptionValue
       ? option.choices.map(({ value }) => value)
       : option.type === 'boolean'
         ? [true, false]
-        : [option.min, option.max, Math.round((option.min + option.max) / 2)];
+        : option.type === 'steps'
+          ? [[[20, 60]] satisfies PressSteps]
+          : [option.min, option.max, Math.round((option.min + option.max) / 2)];
   return all.filter((value) => value !== now);
 }
 

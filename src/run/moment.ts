@@ -104,7 +104,11 @@ export function momentOf(state: MakeState, format: Format): Moment {
 
 type SetHeat = Extract<SetAdvice, { kind: 'watch' }>['heat'];
 
-const ROUND_WORDS: Record<Rounds['what'], string> = { turn: 'turn it', salt: 'salt and turn it' };
+const ROUND_WORDS: Record<Rounds['what'], string> = {
+  turn: 'turn it',
+  salt: 'salt and turn it',
+  stir: 'stir it',
+};
 
 const testButton = (found: HandTest): Moment['tests'][number] => ({
   text: found,

@@ -3,7 +3,7 @@ import { type MakeState, stageAt, turnsIn } from './state';
 
 /** What comes round again in a stage: turns of slabs, of a press, of a basket; a salting each day. */
 export interface Rounds {
-  what: 'turn' | 'salt';
+  what: 'turn' | 'salt' | 'stir';
   given: number;
   wanted: number;
   /** When the next is due, ms on the wall clock; null when all are done. */

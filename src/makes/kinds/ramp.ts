@@ -1,3 +1,4 @@
+import { Infeasible } from '../../core/faults/fault';
 import { heatOver } from '../../core/heat/denaturation';
 import { potOf } from '../../core/heat/pot';
 import { coolingMinutes } from '../../core/heat/sinkBath';
@@ -30,11 +31,11 @@ export function cooling(world: World, pot: PotState, toC: number, attended: numb
  * by the thermometer, so a probe that reads low lets the milk go hotter than the target. `attended` is the share of the
  * time at the pot.
  */
-export function ramp(world: World, pot: PotState, toC: number, attended: number): Span {
+export function ramp(world: World, pot: PotState, toC: number, attended: number, overMin = 0): Span {
   const from = pot.tempC;
   const reached = toC + world.probeOffC;
   if (from > reached) return cooling(world, pot, toC, attended);
-  const heated = warming(
+  const quickest = warming(
     world.heating,
     potOf(pot.litres, pot.kg),
     pot,
@@ -43,10 +44,21 @@ export function ramp(world: World, pot: PotState, toC: number, attended: number)
     world.roomC,
     world.power,
   );
-  const durationMin = heated.minutes;
+  if (overMin > 0 && overMin < quickest.minutes - 0.5 && world.likely) {
+    throw new Infeasible({
+      path: 'options.warmOverMin',
+      problem: `is ${overMin} min, and this heat takes ${Math.ceil(quickest.minutes)} min at the fastest`,
+      remedy: `give ${Math.ceil(quickest.minutes)} min or more, or a stronger heat`,
+      suggestion: Math.ceil(quickest.minutes),
+    });
+  }
+  const durationMin = Math.max(quickest.minutes, overMin);
+  // A pace that is wished is kept by turning the heat down: even, all the way.
+  const after = (minute: number) =>
+    overMin > quickest.minutes ? from + ((reached - from) * minute) / durationMin : quickest.after(minute);
   const course = Array.from({ length: POINTS + 1 }, (_, i) => {
     const minute = (durationMin * i) / POINTS;
-    return [minute, heated.after(minute)] as const;
+    return [minute, after(minute)] as const;
   });
   for (let i = 1; i < course.length; i++) {
     const [m0, c0] = course[i - 1] as readonly [number, number];

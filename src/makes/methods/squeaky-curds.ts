@@ -53,7 +53,20 @@ export const squeakyCurds: Method = {
       ],
       'Turning knits the curd and lets it sour in the warmth.',
     ),
-    turns: count('Turns, at least', { default: 5, min: 4, max: 8 }, 'Until it tears in strings.'),
+    turns: count('Turns', { default: 6, min: 2, max: 12 }, 'Until it tears in strings.'),
+    slabEndsBy: school(
+      'It ends',
+      'turns',
+      [
+        [
+          'turns',
+          'when it has been turned so often',
+          'As most do it: by count and clock, then a piece torn.',
+        ],
+        ['pH', 'at a pH', 'For those with a meter; turning goes on until the acid is there.'],
+      ],
+      'Count, or acid: both say when it has soured enough to squeak.',
+    ),
     millPH: amount(
       'Cut into fingers at pH',
       '',
@@ -91,6 +104,7 @@ export const squeakyCurds: Method = {
         turns: { option: 'turns' },
         everyMin: { option: 'turnMin' },
         toPH: { option: 'millPH' },
+        endsBy: { option: 'slabEndsBy' },
         atC: 38,
         style: { option: 'slabStyle' },
       },

@@ -12,6 +12,10 @@ function faultIn(path: string, value: OptionValue, option: MethodOption): Fault 
       return option.choices.some((choice) => choice.value === value)
         ? null
         : { path, problem: shown, remedy: `give ${option.choices.map((one) => one.value).join(' or ')}` };
+    case 'steps':
+      return Array.isArray(value)
+        ? null
+        : { path, problem: shown, remedy: 'give a list of [kg, minutes], one after the other' };
     case 'number': {
       const { min, max } = option;
       if (typeof value !== 'number') return { path, problem: shown, remedy: 'give a number' };

@@ -113,12 +113,15 @@ export function resolveBrief(brief: Brief): Result<ReadyBrief> {
   checkSalting(about, faults);
   checkGiven(brief, about, faults);
   if (faults.length > 0) return bad(...faults);
+  // A field that is there and empty has not been given.
+  const said = (at: string, part: object | undefined) =>
+    Object.entries(part ?? {}).flatMap(([key, value]) => (value === undefined ? [] : [`${at}.${key}`]));
   const given = new Set([
-    ...Object.keys(brief.milk).map((key) => `milk.${key}`),
-    ...Object.keys(brief.acid ?? {}).map((key) => `acid.${key}`),
-    ...Object.keys(brief.coagulant ?? {}).map((key) => `coagulant.${key}`),
-    ...Object.keys(brief.culture ?? {}).map((key) => `culture.${key}`),
-    ...Object.keys(brief.options ?? {}).map((key) => `options.${key}`),
+    ...said('milk', brief.milk),
+    ...said('acid', brief.acid),
+    ...said('coagulant', brief.coagulant),
+    ...said('culture', brief.culture),
+    ...said('options', brief.options),
     ...(brief.roomC === undefined ? [] : ['roomC']),
   ]);
   return good({ method, given, creamPerLitre, brief: resolved });

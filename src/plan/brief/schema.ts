@@ -5,6 +5,7 @@ import { HEATED_BY, KEEP_WARM } from '../../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
 import { GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
+import { pressStepsSchema } from '../../makes/method';
 
 const price = bounded('price');
 const PROTEIN_RANGE = 'give 1 to 9 %, for whey from 0.2 %';
@@ -125,7 +126,9 @@ export const briefSchema = z
       .optional(),
     roomC: bounded('roomC').optional(),
     altitudeM: bounded('altitudeM').optional(),
-    options: z.record(z.string(), z.union([z.number(), z.string(), z.boolean()])).optional(),
+    options: z
+      .record(z.string(), z.union([z.number(), z.string(), z.boolean(), pressStepsSchema]))
+      .optional(),
     start: wallTime.optional(),
     readyBy: wallTime.optional(),
     currency: oneLine(12).optional(),

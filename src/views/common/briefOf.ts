@@ -7,11 +7,12 @@ import { trueProteinPct } from '../../core/milk/species';
 import type { Kitchen } from '../../files/kitchen';
 import type { GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';
-import { numberOption } from '../../makes/method';
+import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { planBrief } from '../../plan/plan';
 import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
 import { roomOverC } from './hours';
+import { readSteps } from './steps';
 
 export type BriefResult = { brief: Brief | null; faults: Fault[] };
 
@@ -111,7 +112,20 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   };
   const whey = method?.of === 'whey';
   const protein = read(whey ? 'wheyProteinPct' : 'proteinPct');
-  const options: Record<string, number | string | boolean> = { ...draft.choices[draft.method] };
+  const options: Record<string, OptionValue> = { ...draft.choices[draft.method] };
+  for (const [key, option] of Object.entries(method?.options ?? {})) {
+    const typed = options[key];
+    if (option.type !== 'steps' || typeof typed !== 'string') continue;
+    const steps = readSteps(typed);
+    if (steps === null) {
+      faults.push({
+        path: `options.${key}`,
+        problem: `"${typed}" is no row of loads`,
+        remedy: 'give kilograms and minutes, like 14 kg 60 min, 23 kg 30 min',
+      });
+      delete options[key];
+    } else options[key] = steps;
+  }
   for (const [key, field] of Object.entries(draft.options[draft.method] ?? {}) as [string, FieldValue][]) {
     const option = numberOption(method, key);
     if (!option) continue;

@@ -3,6 +3,7 @@ import type { Kitchen } from '../../files/kitchen';
 import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
+import { stepsText } from './steps';
 
 const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });
 
@@ -75,7 +76,9 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
     },
     choices: {
       [brief.method]: Object.fromEntries(
-        Object.entries(options).flatMap(([key, value]) => (typeof value === 'number' ? [] : [[key, value]])),
+        Object.entries(options).flatMap(([key, value]) =>
+          typeof value === 'number' ? [] : [[key, Array.isArray(value) ? stepsText(value) : value]],
+        ),
       ),
     },
   };

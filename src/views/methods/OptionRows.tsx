@@ -156,6 +156,8 @@ function OptionValue({
         />
       </div>
     );
+  // Press steps are none as a rule, and have no ends.
+  if (option.type === 'steps') return null;
   return (
     <>
       {(

@@ -115,29 +115,33 @@ export function Reading({ method }: { method: Method }) {
       <section aria-label="Choices" className="mt-5 max-w-[52rem]">
         <h2 className="text-[24px]">Where practice disagrees</h2>
         <dl>
-          {Object.entries(method.options).map(([key, option]) => (
-            <div key={key} className="stitch py-2">
-              <dt className="text-[17px] font-semibold">
-                {option.label}:{' '}
-                {option.type === 'number'
-                  ? `${option.quantity === 'temperature' ? format.temp(option.default) : `${option.default} ${option.unit}`}, from ${option.quantity === 'temperature' ? format.temp(option.min) : option.min} to ${option.quantity === 'temperature' ? format.temp(option.max) : option.max}`
-                  : option.type === 'boolean'
-                    ? option.default
-                      ? 'yes as a rule'
-                      : 'no as a rule'
-                    : option.choices.find((one) => one.value === option.default)?.text}
-              </dt>
-              <dd className="text-[15px] text-ink-soft">
-                {option.reason}
-                {option.type === 'choice' &&
-                  option.choices.map((one) => (
-                    <span key={one.value} className="block">
-                      {one.text}: {one.reason}
-                    </span>
-                  ))}
-              </dd>
-            </div>
-          ))}
+          {Object.entries(method.options)
+            .filter(([, option]) => !('rare' in option && option.rare))
+            .map(([key, option]) => (
+              <div key={key} className="stitch py-2">
+                <dt className="text-[17px] font-semibold">
+                  {option.label}:{' '}
+                  {option.type === 'number'
+                    ? `${option.quantity === 'temperature' ? format.temp(option.default) : `${option.default} ${option.unit}`}, from ${option.quantity === 'temperature' ? format.temp(option.min) : option.min} to ${option.quantity === 'temperature' ? format.temp(option.max) : option.max}`
+                    : option.type === 'boolean'
+                      ? option.default
+                        ? 'yes as a rule'
+                        : 'no as a rule'
+                      : option.type === 'steps'
+                        ? 'none as a rule'
+                        : option.choices.find((one) => one.value === option.default)?.text}
+                </dt>
+                <dd className="text-[15px] text-ink-soft">
+                  {option.reason}
+                  {option.type === 'choice' &&
+                    option.choices.map((one) => (
+                      <span key={one.value} className="block">
+                        {one.text}: {one.reason}
+                      </span>
+                    ))}
+                </dd>
+              </div>
+            ))}
         </dl>
       </section>
     </>

@@ -19,6 +19,8 @@ const DRAWN: Record<string, { path: string; says: string }> = {
   },
 };
 
+const DONE = { turn: 'Turned', salt: 'Salted', stir: 'Stirred' } as const;
+
 /** Hand tests, the bowl, and turns: one large button for each thing one may find or have done. */
 export function HandTests({
   moment,
@@ -41,7 +43,7 @@ export function HandTests({
       )}
       {turns && (
         <Button size="hand" tone="now" disabled={busy} onClick={() => void note(turns.event)}>
-          {`${turns.what === 'salt' ? 'Salted' : 'Turned'}: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
+          {`${DONE[turns.what]}: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
         </Button>
       )}
       <div className="flex basis-full flex-wrap gap-4 empty:hidden">

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { potC, someMinutesTo } from '../bounds';
+import { minutesTo, potC } from '../bounds';
 import { along } from '../spans';
 
 /** Share of the time spent stirring, stirred and left alone. Common practice. */
@@ -18,7 +18,7 @@ export const cook = kindOf<CookParams>({
   kind: 'cook',
   params: z.strictObject({
     toC: potC(),
-    overMin: someMinutesTo(600),
+    overMin: minutesTo(600),
     stirred: z.boolean().default(true),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
@@ -31,7 +31,13 @@ export const cook = kindOf<CookParams>({
     pot.work.cookC = reached;
     pot.work.stirMin = (pot.work.stirMin ?? 0) + overMin * (stirred ? 1 : STILL_COUNTS);
     const hands = overMin * (stirred ? ATTENDED.stirred : ATTENDED.still);
-    return along(pot, overMin, hands, (m) => started + ((reached - started) * m) / overMin, toC);
+    return along(
+      pot,
+      overMin,
+      hands,
+      (m) => (overMin === 0 ? reached : started + ((reached - started) * m) / overMin),
+      toC,
+    );
   },
   words: ({ toC, overMin, stirred }, { format }) => ({
     title: `Warm the curd to ${format.temp(toC)} over ${format.minutes(overMin)}`,

@@ -45,9 +45,17 @@ export interface DrainParams {
   in: keyof typeof WORDS;
   /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
   thenSaltPct: number;
+  /** So many hours by the clock instead of a moisture; nought for the moisture. */
+  clockHours: number;
   /** Where it stands, °C; the room's own warmth where nothing is said. */
   atC?: number;
 }
+
+/** A drain that goes by the clock, whatever moisture it was meant for. */
+const byClock = ({ toMoisturePct, ...params }: DrainParams): DrainParams =>
+  (params.clockHours ?? 0) > 0
+    ? { ...params, hours: params.clockHours }
+    : { ...params, ...(toMoisturePct !== undefined && { toMoisturePct }) };
 
 /** Moisture at which a drain stops so that the cheese, salted, holds what is wanted, %. */
 const drainedTo = (
@@ -144,6 +152,7 @@ export const drain = kindOf<DrainParams>({
       in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
       thenSaltPct: boundedBy(0, 10, '%').default(0),
       atC: coolC().optional(),
+      clockHours: boundedBy(0, 240, 'h').default(0),
     })
     .refine(
       (p) => [p.toMoisturePct, p.minutes, p.hours].filter((one) => one !== undefined).length === 1,
@@ -152,8 +161,8 @@ export const drain = kindOf<DrainParams>({
   endedBy: 'time',
   does: ['drains', 'holds-curd'],
   pad: 'weight',
-  goal: ({ in: where, toMoisturePct, thenSaltPct = 0 }) =>
-    where === 'bag' && toMoisturePct !== undefined
+  goal: ({ in: where, toMoisturePct, thenSaltPct = 0, clockHours = 0 }) =>
+    where === 'bag' && toMoisturePct !== undefined && clockHours === 0
       ? {
           is: 'bag-moisture',
           percent: moistureBeforeSalt(toMoisturePct, thenSaltPct, BAG_SOLUTES),
@@ -167,7 +176,8 @@ export const drain = kindOf<DrainParams>({
   picture: ({ in: where }) => `drain-${where}`,
   kit: ({ in: where }, about) => KIT[where](about),
   toleranceC: null,
-  predict: (world, params, pot) => {
+  predict: (world, said, pot) => {
+    const params = byClock(said);
     offWhey(world, pot);
     const plain =
       params.hours === undefined
@@ -182,12 +192,14 @@ export const drain = kindOf<DrainParams>({
     if (params.atC !== undefined) return fading(pot, minutes, hands, params.atC, COOLS_MIN);
     return curdResting(world, pot, minutes, hands);
   },
-  words: (params, { format, yieldKg }) =>
-    WORDS[params.in](
+  words: (said, { format, yieldKg }) => {
+    const params = byClock(said);
+    return WORDS[params.in](
       params.toMoisturePct === undefined ? null : format.percent(params.toMoisturePct),
       format.minutes(params.hours === undefined ? (params.minutes ?? 0) : params.hours * 60),
       format.kg(yieldKg),
-    ),
+    );
+  },
   cautions: ({ in: where }, { setC }) =>
     where === 'basket' ? ['hang-cold'] : setC >= 60 ? ['hot-whey', 'split-hot', 'warm-time'] : ['warm-time'],
 });

@@ -8,10 +8,14 @@ export interface HoldParams {
   minutes: number;
   /** Rest with the lid on, or keep the curd moving at its heat. */
   as: 'rest' | 'stir';
+  /** Stirred once in so many minutes; nought for all the while. */
+  everyMin: number;
 }
 
 /** Share of a stirred hold with the hand in it. Common practice. */
 const ATTENDED = 0.6;
+/** One round of stirring, min. Common practice. */
+const ROUND_MIN = 2;
 
 const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => StageWords> = {
   rest: (minutes, format) => ({
@@ -42,15 +46,23 @@ export const hold = kindOf<HoldParams>({
   params: z.strictObject({
     minutes: minutesTo(LONG_MIN),
     as: z.enum(['rest', 'stir']).default('rest'),
+    everyMin: minutesTo(60).default(0),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
   uses: () => ['pot'],
   toleranceC: [12, 4],
   toleranceFor: ({ as }) => (as === 'stir' ? [2, 2] : [12, 4]),
-  predict: (world, { minutes, as }, pot) => {
+  rounds: ({ minutes, as, everyMin = 0 }) =>
+    as === 'stir' && everyMin > 0 && minutes >= everyMin
+      ? { what: 'stir', count: Math.floor(minutes / everyMin), everyMin, atOnce: false }
+      : null,
+  predict: (world, { minutes, as, everyMin }, pot) => {
     if (as === 'rest') return resting(world, pot, minutes, 0);
-    pot.work.stirMin = (pot.work.stirMin ?? 0) + minutes;
-    return kept(pot, minutes, minutes * ATTENDED, pot.tempC);
+    // Stirred in rounds, it lies still between them and gives up less whey.
+    const rounds = everyMin > 0 ? Math.floor(minutes / everyMin) : 0;
+    const stirred = everyMin > 0 ? Math.min(minutes, rounds * ROUND_MIN + minutes / 2) : minutes;
+    pot.work.stirMin = (pot.work.stirMin ?? 0) + stirred;
+    return kept(pot, minutes, everyMin > 0 ? rounds * ROUND_MIN : minutes * ATTENDED, pot.tempC);
   },
   words: ({ minutes, as }, { format }) => WORDS[as](minutes, format),
   cautions: () => [],

@@ -1,8 +1,17 @@
 import { z } from 'zod';
-import { kPaHoursOf, roundAreaM2, selfWeightKPa, standingAreaM2, weightKg } from '../../../core/curd/press';
+import {
+  kPaHoursOf,
+  pressureKPa,
+  roundAreaM2,
+  selfWeightKPa,
+  standingAreaM2,
+  weightKg,
+} from '../../../core/curd/press';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { type PressSteps, pressStepsSchema } from '../../steps';
 import { cm } from '../bounds';
+import { curdOf } from '../curd';
 import { offWhey } from '../offWhey';
 import { eachRound } from '../shared';
 import { curdResting } from '../spans';
@@ -19,6 +28,8 @@ export interface PressParams {
   /** Dead weight rides along; a screw falls as the cheese settles; a cheese may press itself, turned over. */
   by: 'weight' | 'screw' | 'self';
   turns: number;
+  /** One load after another, in place of the pressure: [kg, minutes]. */
+  steps: PressSteps;
 }
 
 export const press = kindOf<PressParams>({
@@ -29,6 +40,7 @@ export const press = kindOf<PressParams>({
     heightCm: cm(),
     by: z.enum(['weight', 'screw', 'self']).default('weight'),
     turns: boundedBy(0, 60).default(1),
+    steps: pressStepsSchema.default([]),
   }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
   does: ['presses', 'holds-curd'],
@@ -46,14 +58,38 @@ export const press = kindOf<PressParams>({
     },
   ],
   toleranceC: null,
-  predict: (world, { kPa, hours, by, heightCm, turns }, pot) => {
+  predict: (world, { kPa, hours: usualHours, by, heightCm, turns: usualTurns, steps = [] }, pot) => {
+    const hours = steps.length > 0 ? steps.reduce((sum, [, min]) => sum + min, 0) / 60 : usualHours;
+    const turns = steps.length > 0 ? steps.length - 1 : usualTurns;
     // From here the press decides the moisture, not the cloth before it.
     pot.nonFat = null;
-    pot.work.kPaHours = kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
+    const areaM2 = standingAreaM2(curdOf(world, pot).kg, heightCm);
+    pot.work.kPaHours =
+      steps.length > 0
+        ? Math.max(
+            0.01,
+            steps.reduce((sum, [kg, min]) => sum + (pressureKPa(kg, areaM2) * min) / 60, 0),
+          )
+        : kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
     offWhey(world, pot);
     return curdResting(world, pot, hours * 60, HANDS_ON + turns * PER_TURN);
   },
-  words: ({ kPa, heightCm, by, hours, turns }, { format, yieldKg }) => {
+  words: ({ kPa, heightCm, by, hours, turns, steps = [] }, { format, yieldKg }) => {
+    if (steps.length > 0) {
+      const told = steps.map(([kg, min]) => `${format.kg(kg)} for ${format.minutes(min)}`);
+      return {
+        title: `Press: ${told.join(', then ')}`,
+        action: 'Press',
+        target: format.kg((steps[0] as [number, number])[0]),
+        steps: [
+          `${told.join('; turn it over, then ')}.`,
+          'The board must rest on the cheese, not on the rim; one cheese to a mould.',
+        ],
+        right: 'A flat, closed face that lifts in one piece.',
+        normal: 'The weight leans as the cheese settles: set it straight.',
+        done: 'Pressed',
+      };
+    }
     if (by === 'self') {
       return {
         title: `Leave it in the hoop ${format.minutes(hours * 60)}, turned ${format.number(turns)} times`,

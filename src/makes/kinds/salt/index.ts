@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { saltKeptPct } from '../../../core/salt/taken';
-import { kindOf } from '../../grammar';
+import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import type { HandsWindow } from '../../traits';
 import { curdOf } from '../curd';
 import { saltSlows } from '../offWhey';
 import { DAY_MIN } from '../shared';
-import { curdResting, fading } from '../spans';
+import { aside, curdResting, fading } from '../spans';
 
 /** Minutes; common practice. */
 const MINUTES = 4;
@@ -29,11 +29,27 @@ export interface SaltParams {
   pressed: boolean;
   /** Whether `percent` is told of the finished cheese, so that more is strewn. */
   inCheese: boolean;
+  /** Where it goes: in milk or whey it spreads through all the water there is. */
+  at: 'milk' | 'whey' | 'curd' | 'stretch' | 'surface';
 }
 
 /** Salt to strew, % of the curd's weight as it is salted. */
 const strewnPct = ({ percent, share = 1, pressed = false, inCheese = false }: SaltParams): number =>
   (percent * share) / (inCheese ? saltKeptPct(1, pressed) : 1);
+
+/** Water in a pot of milk or whey, kg. */
+const potWaterKg = ({ milk }: World, pot: PotState): number =>
+  (milk.massKg * milk.composition.waterPct) / 100 + Math.max(0, pot.kg - milk.massKg);
+
+/** Salt stirred into milk or whey: the curd keeps as much of it as it keeps of the water. */
+function inTheWater(world: World, pot: PotState, params: SaltParams, kg: number, waterKg: number): Span {
+  const kept = Math.min(1, waterKg / potWaterKg(world, pot));
+  const givenKg = world.saltGrams === null ? (kg * params.percent) / 100 / kept : world.saltGrams / 1000;
+  pot.strewnKg += givenKg;
+  pot.givenSaltKg += givenKg;
+  pot.saltKg += givenKg * kept;
+  return aside(pot, MINUTES);
+}
 
 export const salt = kindOf<SaltParams>({
   kind: 'salt',
@@ -44,11 +60,13 @@ export const salt = kindOf<SaltParams>({
     share: boundedBy(0, 1).default(1),
     pressed: z.boolean().default(false),
     inCheese: z.boolean().default(false),
+    at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface']).default('curd'),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
   does: ['holds-curd'],
   takes: () => ['salt'],
-  goal: (params) => ({ is: 'salt', percent: strewnPct(params) }),
+  goal: (params) =>
+    params.at === 'milk' || params.at === 'whey' ? null : { is: 'salt', percent: strewnPct(params) },
   pad: 'weight',
   rounds: ({ days }) => (days > 0 ? { what: 'salt', count: days, everyMin: DAY_MIN, atOnce: true } : null),
   uses: ({ days }) => (days > 0 ? ['fridge'] : []),
@@ -65,7 +83,8 @@ export const salt = kindOf<SaltParams>({
   toleranceC: null,
   predict: (world, params, pot) => {
     const { goes, days, pressed } = params;
-    const { kg } = curdOf(world, pot);
+    const { kg, waterKg } = curdOf(world, pot);
+    if (params.at === 'milk' || params.at === 'whey') return inTheWater(world, pot, params, kg, waterKg);
     const percent =
       world.saltGrams === null ? strewnPct(params) : (world.saltGrams / 10 / kg) * (params.share ?? 1);
     pot.strewnKg += (kg * percent) / 100;
@@ -79,6 +98,20 @@ export const salt = kindOf<SaltParams>({
     const { goes, days, pressed } = params;
     const percent = strewnPct(params);
     const all = doses.salt?.text ?? '';
+    if (params.at === 'milk' || params.at === 'whey') {
+      return {
+        title: `Salt into the ${params.at}: ${all}`,
+        action: 'Salt',
+        target: all,
+        steps: [
+          `Stir ${all} in until nothing grates on the base: it spreads through all the ${params.at}, and the curd keeps its share.`,
+          'Most of it leaves with the whey, which is no good for a second cooking now.',
+        ],
+        right: 'The whey tastes plainly salted.',
+        normal: 'It looks far too much: it is meant for all of the water.',
+        done: 'Stirred in',
+      };
+    }
     if (days > 0) {
       return {
         title: `Salt and turn daily for ${format.number(days)} days: ${all} in all`,

@@ -1,19 +1,22 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { potC } from '../bounds';
+import { minutesTo, potC } from '../bounds';
 import { ramp } from '../ramp';
 
 /** Share of a scald spent stirring; common practice. */
 const ATTENDED = 0.6;
 
-export const scald = kindOf<{ toC: number }>({
+export const scald = kindOf<{ toC: number; overMin: number }>({
   kind: 'scald',
-  params: z.strictObject({ toC: potC() }),
+  params: z.strictObject({ toC: potC(), overMin: minutesTo(600).default(0) }) as unknown as z.ZodType<{
+    toC: number;
+    overMin: number;
+  }>,
   endedBy: 'temperature',
   does: ['heats-milk', 'scalds', 'near-boil', 'ramps', 'over-fire'],
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
-  predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
+  predict: (world, { toC, overMin }, pot) => ramp(world, pot, toC, ATTENDED, overMin),
   words: ({ toC }, { format, carryOverC }) => ({
     title: `Scald to ${format.temp(toC)}`,
     action: 'Scald',

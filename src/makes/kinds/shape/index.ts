@@ -1,4 +1,6 @@
 import { z } from 'zod';
+import { boundedBy } from '../../../core/faults/bounds';
+import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
 import { LONG_MIN, minutesTo, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
@@ -26,6 +28,8 @@ const WORDS = {
 export interface ShapeParams {
   into: keyof typeof WORDS;
   pieceKg: number;
+  /** How many of them; nought for as many as the weight gives. */
+  pieces: number;
   /** Minutes in cold water. */
   coldMin: number;
 }
@@ -38,13 +42,23 @@ const TAU_MIN = 20;
 /** Cold water to set a shape in, L for each kg. Common practice. */
 const COLD_WATER_PER_KG = 4;
 
+/** How many pieces there are: as counted, or as their weight gives. */
+const countOf = (pieces: number, pieceKg: number, yieldKg: number) =>
+  pieces > 0 ? pieces : Math.max(1, Math.round(yieldKg / pieceKg));
+
+const eachKg = (pieces: number, pieceKg: number, yieldKg: number) =>
+  pieces > 0 ? yieldKg / pieces : Math.min(pieceKg, yieldKg);
+/** Nobody shapes smaller pieces, kg. Common practice. */
+const SMALLEST_KG = 0.01;
+
 export const shape = kindOf<ShapeParams>({
   kind: 'shape',
   params: z.strictObject({
     into: z.enum(['ball', 'block', 'pear', 'pouch']),
     pieceKg: pieceKg(),
+    pieces: boundedBy(0, 1000).default(0),
     coldMin: minutesTo(LONG_MIN),
-  }),
+  }) as unknown as z.ZodType<ShapeParams>,
   endedBy: 'time',
   does: ['holds-curd'],
   kit: (_params, { format, yieldKg }) => [
@@ -54,14 +68,24 @@ export const shape = kindOf<ShapeParams>({
     },
   ],
   toleranceC: null,
-  predict: (world, { pieceKg, coldMin }, pot) => {
-    const hands = PER_PIECE * (curdOf(world, pot).kg / pieceKg);
+  predict: (world, { pieceKg, coldMin, pieces = 0 }, pot) => {
+    const { kg } = curdOf(world, pot);
+    if (world.likely && pieces > 0 && kg / pieces < SMALLEST_KG) {
+      const most = Math.max(1, Math.floor(kg / SMALLEST_KG));
+      throw new Infeasible({
+        path: 'options.pieces',
+        problem: `is ${pieces}, and this batch gives too little curd for so many`,
+        remedy: `give ${most} or fewer`,
+        suggestion: most,
+      });
+    }
+    const hands = PER_PIECE * (pieces > 0 ? pieces : kg / pieceKg);
     return fading(pot, hands + coldMin, hands, COLD_C, TAU_MIN);
   },
-  words: ({ into, pieceKg, coldMin }, { format, yieldKg }) => ({
-    title: `Shape: ${format.number(Math.max(1, Math.round(yieldKg / pieceKg)))} of about ${format.kg(Math.min(pieceKg, yieldKg))}`,
+  words: ({ into, pieceKg, coldMin, pieces = 0 }, { format, yieldKg }) => ({
+    title: `Shape: ${format.number(countOf(pieces, pieceKg, yieldKg))} of about ${format.kg(eachKg(pieces, pieceKg, yieldKg))}`,
     action: 'Shape it',
-    target: format.kg(Math.min(pieceKg, yieldKg)),
+    target: format.kg(eachKg(pieces, pieceKg, yieldKg)),
     steps: [
       WORDS[into][0],
       `Then ${format.minutes(coldMin)} in cold water, iced for the second half: the cold sets the shape.`,

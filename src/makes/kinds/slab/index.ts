@@ -18,6 +18,8 @@ export interface SlabParams {
   style: 'stacked' | 'single';
   /** Turning goes on until the curd is this sour. */
   toPH?: number;
+  /** Whether the turns end it, or the pH. */
+  endsBy: 'turns' | 'pH';
 }
 
 /** Slabs are not kept warm for longer, h. Common practice. */
@@ -46,16 +48,19 @@ export const slab = kindOf<SlabParams>({
     atC: warmC(),
     style: z.enum(['stacked', 'single']).default('stacked'),
     toPH: boundedBy(4.8, 6.6).optional(),
+    endsBy: z.enum(['turns', 'pH']).default('pH'),
   }) as unknown as z.ZodType<SlabParams>,
   endedBy: 'time',
   does: ['holds-curd'],
   rounds: ({ turns, everyMin }) => ({ what: 'turn', count: turns, everyMin, atOnce: false }),
-  goal: ({ toPH }) => (toPH === undefined ? null : { is: 'pH', pH: toPH }),
+  goal: ({ toPH, endsBy = 'pH' }) =>
+    toPH === undefined || endsBy === 'turns' ? null : { is: 'pH', pH: toPH },
   uses: () => ['pot'],
   hands: ({ everyMin }, span) => eachRound(span, everyMin, PER_TURN),
   kit: () => [COLANDER],
   toleranceC: [4, 3],
-  predict: (world, { turns, everyMin, atC, toPH }, pot) => {
+  predict: (world, { turns, everyMin, atC, endsBy, ...said }, pot) => {
+    const toPH = endsBy === 'turns' ? undefined : said.toPH;
     const least = turns * everyMin;
     const soured = toPH === undefined ? 0 : minutesToPH(world, pot, toPH, atC);
     const minutes = Math.max(least, soured);
@@ -63,22 +68,25 @@ export const slab = kindOf<SlabParams>({
     if (toPH !== undefined) pot.acidifyHours = (pot.minute - (pot.culturedAt ?? pot.minute)) / 60;
     return span;
   },
-  words: ({ turns, everyMin, atC, style, toPH }, { format }) => ({
-    title: `Turn the ${style === 'stacked' ? 'slabs' : 'slab'} ${format.number(turns)} times, every ${format.minutes(everyMin)}`,
-    action: 'Turn',
-    target: `${format.number(turns)} ×`,
-    steps: [
-      `Keep the curd at about ${format.temp(atC)}: a covered colander over warm whey, deep enough to stay warm and not touching the curd.`,
-      style === 'stacked'
-        ? 'Cut in slabs, stack them, and at every turn bring the outer ones inside.'
-        : 'One slab, turned over each time; a weight on it if you want it drier.',
-    ],
-    right:
-      toPH === undefined
-        ? 'Torn, it pulls like cooked chicken.'
-        : `About pH ${format.pH(toPH)}: torn, it pulls like cooked chicken; the whey tastes sharper each time.`,
-    normal: 'Slabs spread and thin: fold them.',
-    done: 'All turns done',
-  }),
+  words: ({ turns, everyMin, atC, style, endsBy = 'pH', toPH: wished }, { format }) => {
+    const toPH = endsBy === 'turns' ? undefined : wished;
+    return {
+      title: `Turn the ${style === 'stacked' ? 'slabs' : 'slab'} ${format.number(turns)} times, every ${format.minutes(everyMin)}`,
+      action: 'Turn',
+      target: `${format.number(turns)} ×`,
+      steps: [
+        `Keep the curd at about ${format.temp(atC)}: a covered colander over warm whey, deep enough to stay warm and not touching the curd.`,
+        style === 'stacked'
+          ? 'Cut in slabs, stack them, and at every turn bring the outer ones inside.'
+          : 'One slab, turned over each time; a weight on it if you want it drier.',
+      ],
+      right:
+        toPH === undefined
+          ? 'Torn, it pulls like cooked chicken.'
+          : `About pH ${format.pH(toPH)}: torn, it pulls like cooked chicken; the whey tastes sharper each time.`,
+      normal: 'Slabs spread and thin: fold them.',
+      done: 'All turns done',
+    };
+  },
   cautions: () => ['hot-whey'],
 });

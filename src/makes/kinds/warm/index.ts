@@ -1,19 +1,22 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { potC } from '../bounds';
+import { minutesTo, potC } from '../bounds';
 import { ramp } from '../ramp';
 
 /** Share of a gentle warming spent stirring; common practice. */
 const ATTENDED = 0.5;
 
-export const warm = kindOf<{ toC: number }>({
+export const warm = kindOf<{ toC: number; overMin: number }>({
   kind: 'warm',
-  params: z.strictObject({ toC: potC() }),
+  params: z.strictObject({ toC: potC(), overMin: minutesTo(600).default(0) }) as unknown as z.ZodType<{
+    toC: number;
+    overMin: number;
+  }>,
   endedBy: 'temperature',
   does: ['heats-milk', 'ramps', 'over-fire'],
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
-  predict: (world, { toC }, pot) => ramp(world, pot, toC, ATTENDED),
+  predict: (world, { toC, overMin }, pot) => ramp(world, pot, toC, ATTENDED, overMin),
   words: ({ toC }, { format, carryOverC }) => ({
     title: `Bring to ${format.temp(toC)}`,
     action: 'Warm',
