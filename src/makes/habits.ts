@@ -265,13 +265,15 @@ export function withHabits(method: Method): Method {
   const options = { ...method.options };
   const stages = [...method.stages];
   for (const habit of HABITS) {
-    const index = stages.findIndex((stage) => fits(habit, stage));
-    const stage = stages[index];
+    // Milk may be warmed a little first; the warming that counts is the last.
+    const index = stages.findLastIndex((stage) => fits(habit, stage) && stage.kind === 'warm');
+    const at = index >= 0 ? index : stages.findIndex((stage) => fits(habit, stage));
+    const stage = stages[at];
     if (!stage) continue;
     const found = taken(habit, stage, options);
     if (!found) continue;
     options[habit.option] = found.option;
-    stages[index] = found.stage;
+    stages[at] = found.stage;
   }
   return saltedAt({ ...method, options, stages });
 }

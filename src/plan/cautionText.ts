@@ -3,6 +3,9 @@ import { toldText } from '../core/safety/told';
 import type { Format } from '../core/units/format';
 import type { Plan } from './schema';
 
+/** A file's words hold plain spaces. */
+export const inMetric = (text: string): string => text.replaceAll('\u00a0', ' ');
+
 /** A plan's caution in the maker's units, as it is worded today; what this version does not know in the words it was written with. */
 export const cautionText = (caution: Plan['cautions'][number], format: Format): string =>
   caution.told

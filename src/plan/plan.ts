@@ -14,10 +14,13 @@ import { saidOptions } from './brief/given';
 import { atLitres, type ReadyBrief, resolveBrief } from './brief/resolve';
 import type { Resolved } from './brief/resolved';
 import { type Brief, briefSchema } from './brief/schema';
+import { isByClock, planByClock } from './byClock';
+import { inMetric } from './cautionText';
 import { dosesOf } from './doses';
 import { dosesOff } from './doseWarnings';
 import { litresFor } from './litres';
 import { type Outcome, outcomeOf, totalKg } from './outcome';
+import type { Planned } from './planned';
 import { priceOf } from './price';
 import type { Plan } from './schema';
 import { type Range, type Spread, spreadOf } from './spread/draws';
@@ -29,17 +32,7 @@ import { type Dosed, NO_DEPARTURE, potAtStart, worldOf } from './world';
 /** Model version: part of every frozen plan; raised when a number can come out differently. */
 export const MODEL_VERSION = 4;
 
-/** A plan with what the interface draws and a running make keeps beside it. */
-export interface Planned {
-  plan: Plan;
-  /** Stage parameters by stage id, frozen into a make. */
-  parameters: Record<string, unknown>;
-  spans: Span[];
-  outcome: Outcome;
-  spread: Spread | null;
-  milkPH: number;
-  acid: { amount: number; aimsAtPH: number } | null;
-}
+export type { Planned };
 
 interface Likely {
   brief: Resolved;
@@ -96,9 +89,6 @@ const readyAtOf = (brief: Resolved, totalMin: number): string | null =>
   brief.start !== undefined
     ? wallTimeOf((wallMinutes(brief.start) as number) + totalMin)
     : (brief.readyBy ?? null);
-
-/** A file's words hold plain spaces. */
-const inMetric = (text: string) => text.replaceAll('\u00a0', ' ');
 
 function cautionsOf(
   run: Likely,
@@ -243,6 +233,16 @@ function assemble(run: Likely, spread: Spread | null): Planned {
  * it. Faults name the field.
  */
 export function planBrief(brief: Brief, options: { spread?: boolean } = {}): Result<Planned> {
+  return isByClock(brief)
+    ? planByClock(
+        brief,
+        (one) => planOnce(one, { spread: false }),
+        (one) => planOnce(one, options),
+      )
+    : planOnce(brief, options);
+}
+
+function planOnce(brief: Brief, options: { spread?: boolean }): Result<Planned> {
   const ready = resolveBrief(brief);
   if (!ready.ok) return ready;
   try {

@@ -158,7 +158,7 @@ describe('a bag that was weighed', () => {
 describe('turns', () => {
   it('are counted, each once', () => {
     const one = at(basic('squeaky-curds'), 'slab', [[15, { type: 'turned', turn: 0 }]]);
-    expect(momentOf(one, f).turns).toMatchObject({ given: 1, wanted: 5 });
+    expect(momentOf(one, f).turns).toMatchObject({ given: 1, wanted: 6 });
     expect(objection(one, { type: 'turned', turn: 0 })).not.toBeNull();
     expect(objection(one, { type: 'turned', turn: 1 })).toBeNull();
     expect(momentOf(at(basic('paneer'), 'scald'), f).turns).toBeNull();

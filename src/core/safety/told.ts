@@ -43,6 +43,21 @@ export const toldSchema = z.discriminatedUnion('id', [
     computedMl: figure.nullable(),
     result: figure.nullable(),
   }),
+  z.strictObject({
+    id: z.literal('by-clock'),
+    blockedMin: figure,
+    waitedMin: figure,
+    changes: z
+      .array(
+        z.strictObject({
+          key: z.string().max(40),
+          label: z.string().max(120),
+          value: figure,
+          unit: z.string().max(20),
+        }),
+      )
+      .max(8),
+  }),
   z.strictObject({ id: z.literal('weak-milk'), because: z.enum(['homogenised', 'high-pasteurised']) }),
 ]);
 export type Told = z.infer<typeof toldSchema>;
@@ -85,6 +100,19 @@ const WORDS: Words = {
       case 'calcium':
         return `That is more calcium than the ${computed} that milk may take: it tastes bitter and makes the curd hard.`;
     }
+  },
+  'by-clock': ({ blockedMin, waitedMin, changes }, { temp, number, minutes }) => {
+    const told = changes.map(({ label, value, unit }) =>
+      unit === '°C'
+        ? `${label} ${temp(value, 1)}`
+        : `${label} ${number(value, value % 1 === 0 ? 0 : 1)} ${unit}`,
+    );
+    const how =
+      told.length === 0 ? 'made as you make it' : `with other figures than the usual (${told.join('; ')})`;
+    const waits = waitedMin > 0 ? `, its waits drawn out by ${minutes(waitedMin)} in all` : '';
+    return blockedMin > 0
+      ? `Nothing lays this make wholly round your hours. Nearest, ${how}${waits}: hands are wanted for ${minutes(blockedMin)} while nobody is there.`
+      : `Laid round your hours, ${how}${waits}: no hand is wanted while nobody is there.`;
   },
   'weak-milk': ({ because }) =>
     because === 'homogenised'

@@ -3,6 +3,7 @@ import { ACID_KINDS } from '../../core/acid/acids';
 import { bounded, boundedBy, oneLine } from '../../core/faults/bounds';
 import { HEATED_BY, KEEP_WARM } from '../../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
+import { clockMinutes } from '../../core/units/blocked';
 import { GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
 import { pressStepsSchema } from '../../makes/method';
@@ -22,6 +23,10 @@ const wallTime = z.string().superRefine((text, context) => {
     remedy: 'give a local time like 2026-11-27T09:00, up to 2098',
   };
   context.addIssue({ code: 'custom', message: params.problem, params });
+});
+
+const clockTime = z.string().refine((text) => clockMinutes(text) !== null, {
+  error: 'give a time of day like 22:30',
 });
 
 /** A dose as the maker has it in hand: the plan says what comes of it. */
@@ -128,6 +133,12 @@ export const briefSchema = z
     altitudeM: bounded('altitudeM').optional(),
     options: z
       .record(z.string(), z.union([z.number(), z.string(), z.boolean(), pressStepsSchema]))
+      .optional(),
+    /** When nobody can lend a hand: every night, and spells by the calendar; the plan is laid round them. */
+    asleep: z.strictObject({ from: clockTime, to: clockTime }).optional(),
+    away: z
+      .array(z.strictObject({ from: wallTime, to: wallTime }))
+      .max(60, 'give at most sixty')
       .optional(),
     start: wallTime.optional(),
     readyBy: wallTime.optional(),
