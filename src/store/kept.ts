@@ -4,6 +4,7 @@ import { bounded, idText, oneLine } from '../core/faults/bounds';
 import { type Fault, faultLine, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
+import { GIVEN_UNITS } from '../core/units/given';
 import { photoSchema } from '../files/backup';
 import { kitchenSchema, upcastKitchen } from '../files/kitchen';
 import { knownMilkSchema } from '../files/milk';
@@ -11,6 +12,7 @@ import { GOOD_KINDS, goodSchema } from '../files/shelf';
 import { unfinishedSchema } from '../makes/unfinished';
 import { briefSchema } from '../plan/brief/schema';
 import { eventSchema } from '../run/events';
+import { GIVEN_DOSES } from './slices/draft';
 
 const field = z.object({ value: z.number().nullable(), text: z.string().max(2000).nullable() });
 const byGood = <T extends z.ZodType>(value: T) => z.partialRecord(z.enum(GOOD_KINDS), value.optional());
@@ -36,6 +38,14 @@ const draftSchema = z
     coagulantBy: z.enum(['strength', 'label']),
     cultureForm: z.enum(['freeze-dried', 'liquid', 'saved']),
     cultureLabel: z.enum(['usual', 'gram', 'sachet']),
+    given: z.partialRecord(
+      z.enum(GIVEN_DOSES),
+      z.object({ text: z.string().max(40), unit: z.enum(GIVEN_UNITS) }).optional(),
+    ),
+    heat: briefSchema.shape.heat.unwrap().nullable(),
+    keepWarm: briefSchema.shape.keepWarm.unwrap().nullable(),
+    byClock: z.boolean(),
+    away: z.array(z.object({ from: z.string().max(40), to: z.string().max(40) })).max(60),
     when: z.enum(['now', 'start', 'readyBy']),
     moment: z.string().max(40),
     fields: z.record(z.string().max(40), field),

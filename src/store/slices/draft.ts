@@ -1,7 +1,9 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { AcidKind } from '../../core/acid/acids';
 import type { CoagulantForm } from '../../core/coagulant/strength';
+import type { Heating, KeepWarm } from '../../core/heat/warming';
 import type { Species, Treatment } from '../../core/milk/species';
+import type { GivenUnit } from '../../core/units/given';
 import type { GoodKind } from '../../files/shelf';
 import { FIRST_METHOD } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
@@ -41,6 +43,10 @@ const DRAFT_FIELDS = [
 ] as const;
 export type DraftField = (typeof DRAFT_FIELDS)[number];
 
+/** Doses a maker may have in hand. */
+export const GIVEN_DOSES = ['acid', 'coagulant', 'culture', 'salt', 'calcium'] as const;
+export type GivenDose = (typeof GIVEN_DOSES)[number];
+
 /** What is being planned, as typed; survives a reload. */
 export interface Draft {
   method: string;
@@ -69,6 +75,14 @@ export interface Draft {
   cultureForm: 'freeze-dried' | 'liquid' | 'saved';
   /** What a freeze-dried culture's label speaks of: nothing, a gram, or a sachet. */
   cultureLabel: 'usual' | 'gram' | 'sachet';
+  /** Doses the maker has in hand, the amount as typed. */
+  given: { [dose in GivenDose]?: { text: string; unit: GivenUnit } | undefined };
+  /** What warms the pot and what keeps it warm; null where it is the hob, and the make's own wrap. */
+  heat: Heating | null;
+  keepWarm: KeepWarm | null;
+  /** Laid round the kitchen's nights, and spells away. */
+  byClock: boolean;
+  away: { from: string; to: string }[];
   when: 'now' | 'start' | 'readyBy';
   /** Local wall time as the field gives it. */
   moment: string;
@@ -100,6 +114,11 @@ export const FIRST_DRAFT: Draft = {
   coagulantBy: 'strength',
   cultureForm: 'freeze-dried',
   cultureLabel: 'usual',
+  given: {},
+  heat: null,
+  keepWarm: null,
+  byClock: false,
+  away: [],
   when: 'now',
   moment: '',
   fields: {

@@ -4,13 +4,15 @@ import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
+import type { GivenUnit } from '../../core/units/given';
+import { readNumber } from '../../core/units/numbers';
 import type { Kitchen } from '../../files/kitchen';
 import type { GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';
 import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { planBrief } from '../../plan/plan';
-import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
+import type { Draft, DraftField, FieldValue, GivenDose } from '../../store/slices/draft';
 import { roomOverC } from './hours';
 import { readSteps } from './steps';
 
@@ -141,6 +143,24 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
       remedy: 'give a time from now on, or choose “now”',
     });
   }
+  const inHand = (dose: GivenDose): { given?: { amount: number; unit: GivenUnit } } => {
+    const typed = draft.given[dose];
+    if (!typed) return {};
+    const amount = readNumber(typed.text);
+    if (amount !== null && amount > 0) {
+      // A dose in hand decides what else would have found it.
+      if (FOUND_BY[dose]) delete options[FOUND_BY[dose]];
+      return { given: { amount, unit: typed.unit } };
+    }
+    faults.push({
+      path: `${dose}.given`,
+      problem: typed.text.trim() === '' ? 'is empty' : `"${typed.text}" is no amount`,
+      remedy: 'give how much of it you have, or let it be computed',
+    });
+    return {};
+  };
+  const salt = { ...priced(draft, 'salt'), ...inHand('salt') };
+  const calciumGiven = inHand('calcium');
   const value = {
     format: 'plump-pail/brief',
     version: 1,
@@ -167,14 +187,21 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
         kind: draft.acid,
         ...(wantsStrength && { strengthPct: read('strengthPct') }),
         ...priced(draft, 'acid'),
+        ...inHand('acid'),
       },
     }),
     ...(method?.coagulant != null && {
-      coagulant: { ...coagulantOf(draft, read), ...priced(draft, 'coagulant') },
+      coagulant: { ...coagulantOf(draft, read), ...priced(draft, 'coagulant'), ...inHand('coagulant') },
     }),
-    ...(method?.culture != null && { culture: { ...cultureOf(draft, read), ...priced(draft, 'culture') } }),
-    ...(draft.prices.salt !== undefined && { salt: priced(draft, 'salt') }),
-    ...(draft.calcium && { calcium: true }),
+    ...(method?.culture != null && {
+      culture: { ...cultureOf(draft, read), ...priced(draft, 'culture'), ...inHand('culture') },
+    }),
+    ...(Object.keys(salt).length > 0 && { salt }),
+    ...(draft.calcium && { calcium: calciumGiven.given ? calciumGiven : true }),
+    ...(draft.heat && { heat: draft.heat }),
+    ...(draft.keepWarm && { keepWarm: draft.keepWarm }),
+    ...(draft.byClock && draft.when !== 'now' && { asleep: nightOf(kitchen) }),
+    ...(draft.away.length > 0 && draft.when !== 'now' && { away: draft.away }),
     roomC: kitchen.roomC,
     altitudeM: kitchen.altitudeM,
     ...(kitchen.currency !== '' && { currency: kitchen.currency }),
@@ -186,6 +213,21 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   if (!brief.ok) return { brief: null, faults: brief.faults };
   return { brief: withRoom(brief.value, kitchen, nowWall), faults: [] };
 }
+
+/** The option that would have found a dose, left out where the dose is in hand. */
+const FOUND_BY: Partial<Record<GivenDose, string>> = {
+  acid: 'acidPH',
+  coagulant: 'wantedSetMin',
+  salt: 'saltPct',
+};
+
+const clock = (hour: number) =>
+  `${String(Math.floor(hour) % 24).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
+/** The kitchen's night, as a brief says it. */
+const nightOf = ({ asleepFrom = 23, asleepTo = 6 }: Kitchen) => ({
+  from: clock(asleepFrom),
+  to: clock(asleepTo),
+});
 
 /** The price of what a kind takes off the shelf, where it has one. */
 const priced = ({ prices }: Draft, kind: GoodKind) =>

@@ -1,11 +1,15 @@
 import { crudeProteinPct } from '../../core/milk/species';
+import type { Given } from '../../core/units/given';
 import type { Kitchen } from '../../files/kitchen';
 import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
-import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
+import { type Draft, FIRST_DRAFT, type FieldValue, type GivenDose } from '../../store/slices/draft';
 import { stepsText } from './steps';
 
 const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });
+
+const inHand = (dose: GivenDose, given: Given | undefined): Draft['given'] =>
+  given === undefined ? {} : { [dose]: { text: String(given.amount), unit: given.unit } };
 
 /** The form that stands for a brief, times left behind; what a brief leaves out stands as in a first run. */
 export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): Draft {
@@ -29,6 +33,17 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
     acid: acid?.kind ?? 'citric',
     cream: cream !== undefined,
     calcium: Boolean(brief.calcium),
+    given: {
+      ...inHand('acid', acid?.given),
+      ...inHand('coagulant', coagulant?.given),
+      ...inHand('culture', culture?.given),
+      ...inHand('salt', brief.salt?.given),
+      ...inHand('calcium', typeof brief.calcium === 'object' ? brief.calcium.given : undefined),
+    },
+    heat: brief.heat ?? null,
+    keepWarm: brief.keepWarm ?? null,
+    byClock: brief.asleep !== undefined,
+    away: brief.away ?? [],
     coagulantForm: coagulant?.form ?? 'liquid',
     coagulantBy: coagulant !== undefined && strength === undefined ? 'label' : 'strength',
     cultureForm: culture?.form ?? 'freeze-dried',

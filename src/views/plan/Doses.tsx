@@ -4,10 +4,12 @@ import { amountOfGrams, gramsOfProduct } from '../../core/acid/acids';
 import { bufferOf } from '../../core/acid/buffer';
 import { pHAfter, titrantOf } from '../../core/acid/titrate';
 import { DROP_ML } from '../../core/coagulant/strength';
+import type { Fault } from '../../core/faults/fault';
 import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
 import { methodById } from '../../makes';
 import type { Resolved } from '../../plan/brief/resolved';
+import { cautionText } from '../../plan/cautionText';
 import type { Planned } from '../../plan/plan';
 import type { Dose } from '../../plan/schema';
 import { acidStandIns } from '../../plan/standIns';
@@ -15,6 +17,7 @@ import { acidText, doseText } from '../../plan/telling';
 import { pailOf as milkOf, NO_DEPARTURE } from '../../plan/world';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
+import { InHand, inHandText } from './InHand';
 
 /** The computation behind a dose, alone in the reckoner. */
 const RECKONED: Partial<Record<Dose['id'], string>> = {
@@ -27,60 +30,72 @@ const RECKONED: Partial<Record<Dose['id'], string>> = {
 const SPOON_TSP = { '1/8': 0.125, '1/4': 0.25, '1/2': 0.5, '1': 1 } as const;
 
 /** To weigh out: grams first, then the spoon that comes closest and what that does, then what to hold back and why. */
-export function Doses({ planned }: { planned: Planned }) {
+export function Doses({ planned, faults }: { planned: Planned; faults: readonly Fault[] }) {
   const format = useFormat();
   const { dropMl = DROP_ML, smallestSpoon = '1/8' } = useAppSelector((state) => state.kitchen);
   const measures = { dropMl, smallestTsp: SPOON_TSP[smallestSpoon] };
   return (
     <section aria-label="To weigh out">
-      <h2 className="text-[23px]">To weigh out</h2>
+      <h2 className="text-[21px]">To weigh out</h2>
       <ul>
         {planned.plan.doses.map((dose) => (
-          <li key={dose.id} className="stitch mt-2 pt-2" data-dose={dose.id}>
+          <li key={dose.id} className="stitch mt-1.5 pt-1.5" data-dose={dose.id}>
             <div className="flex items-baseline justify-between gap-3">
-              <span className="text-[17px] font-semibold">
-                {dose.ingredient}
-                {RECKONED[dose.id] && (
-                  <Link
-                    to={`/reckon/${RECKONED[dose.id]}`}
-                    aria-label={`Reckon ${dose.ingredient} alone`}
-                    className="ml-2 inline-flex min-h-8 items-center px-1 text-[14px] font-normal text-ink-soft underline decoration-rim-soft underline-offset-4"
-                  >
-                    reckon
-                  </Link>
-                )}
+              <span className="text-[17px] leading-tight font-semibold">{dose.ingredient}</span>
+              <span className="figure text-[28px] leading-none whitespace-nowrap">
+                {doseText(dose, format)}
               </span>
-              <span className="figure text-[28px] whitespace-nowrap">{doseText(dose, format)}</span>
             </div>
-            {spoonLine(dose, planned, format, measures).map((line) => (
-              <p key={line} className="text-[15px]">
-                {line}
-              </p>
-            ))}
-            {dose.id === 'acid' ? (
-              <AcidNotes dose={dose} planned={planned} format={format} />
-            ) : dose.id === 'coagulant' ? (
-              <p className="text-[15px]">
-                in {format.millilitres(dose.diluteInMl)} of cool water without chlorine, only when it goes in.
-              </p>
-            ) : (
-              dose.diluteInMl > 0 && (
-                <p className="text-[15px]">
-                  in {format.millilitres(dose.diluteInMl)} of cool water
-                  {dose.id === 'brine-salt' ? ', boiled once and cooled' : ' without chlorine'}.
+            <p className="text-[15px] leading-snug">
+              {[...spoonLine(dose, planned, format, measures), ...waterLine(dose, format)].join('; ')}
+              {dose.id === 'acid' && dose.holdBackGrams > 0 && (
+                <>
+                  . First <strong>{acidText(dose, dose.grams - dose.holdBackGrams, format)}</strong>; hold
+                  back <strong>{acidText(dose, dose.holdBackGrams, format)}</strong> until you have seen the
+                  whey
+                </>
+              )}
+              .
+            </p>
+            {planned.plan.cautions
+              .filter((one) => one.told?.id === 'dose-off' && one.told.of === dose.id)
+              .map((one) => (
+                <p
+                  key={one.text}
+                  role="status"
+                  className="mt-1 rounded-[10px] border-l-[6px] border-now-edge bg-now-wash px-3 py-1.5 text-[15px]"
+                >
+                  {cautionText(one, format)}
                 </p>
-              )
-            )}
-            {dose.id === 'salt' && (
-              <p className="text-[15px] text-ink-soft">
-                Weigh the drained cheese and salt that; this is for the weight expected.
-              </p>
-            )}
+              ))}
+            <div className="-ml-2 flex flex-wrap items-center gap-x-1">
+              <InHand dose={dose} brief={planned.plan.brief} faults={faults} />
+              {RECKONED[dose.id] && (
+                <Link
+                  to={`/reckon/${RECKONED[dose.id]}`}
+                  aria-label={`Reckon ${dose.ingredient} alone`}
+                  className="inline-flex min-h-8 items-center px-2 text-[14px] text-ink-soft underline decoration-rim-soft underline-offset-4"
+                >
+                  reckon
+                </Link>
+              )}
+            </div>
+            {dose.id === 'acid' && <AcidNotes dose={dose} planned={planned} format={format} />}
           </li>
         ))}
       </ul>
     </section>
   );
+}
+
+/** The water a dose goes into, and what else is to be known of it in a word. */
+function waterLine(dose: Dose, format: Format): string[] {
+  const water = `in ${format.millilitres(dose.diluteInMl)} of cool water`;
+  if (dose.id === 'salt') return ['of the weight expected: weigh the drained cheese'];
+  if (dose.diluteInMl <= 0) return [];
+  if (dose.id === 'brine-salt') return [`${water}, boiled once and cooled`];
+  if (dose.id === 'coagulant') return [`${water} without chlorine, only when it goes in`];
+  return [`${water} without chlorine`];
 }
 
 /** What the kitchen measures small amounts with. */
@@ -96,6 +111,8 @@ function spoonLine(
   format: Format,
   { dropMl, smallestTsp }: Measures,
 ): string[] {
+  const inHand = inHandText(planned.plan.brief, dose.id);
+  if (inHand !== null) return [`${inHand}, as you have it`];
   if (dose.spoons === '') return [];
   if (dose.measure === 'stock') return [dose.spoons];
   if (dose.measure === 'drops' && dose.millilitres !== null) {
@@ -115,6 +132,8 @@ function spoonLine(
       : `${format.number(Math.abs(off))}\u00a0% ${off > 0 ? 'more' : 'less'}`;
   const { acid } = planned;
   if (dose.id !== 'acid' || !acid) return [`${held.text}, level: ${by}`];
+  if (Math.abs(pHWithGrams(planned, held.grams) - acid.aimsAtPH) < 0.005)
+    return [`${held.text}, level: ${by}`];
   return [
     `${held.text}, level: ${by}, pH ${format.pH(pHWithGrams(planned, held.grams))} instead of ${format.pH(acid.aimsAtPH)}`,
   ];
@@ -138,21 +157,12 @@ function AcidNotes({ dose, planned, format }: { dose: Dose; planned: Planned; fo
   const grams = (amount: number) => (brief.acid ? gramsOfProduct(brief.acid, amount) : 0);
   const hinge = planned.spread?.acidHinges[0];
   const standIns = useMemo(() => acidStandIns(planned), [planned]);
+  if (standIns.length === 0 && !need) return null;
   return (
-    <>
-      <p className="text-[15px]">
-        in {format.millilitres(dose.diluteInMl)} of cool water without chlorine.{' '}
-        {dose.holdBackGrams > 0 ? (
-          <>
-            First <strong>{acidText(dose, dose.grams - dose.holdBackGrams, format)}</strong>; hold back{' '}
-            <strong>{acidText(dose, dose.holdBackGrams, format)}</strong> until you have seen the whey.
-          </>
-        ) : (
-          'All of it into the cold milk, stirring fast.'
-        )}
-      </p>
+    <details className="text-[15px] text-ink-soft">
+      <summary className="cursor-pointer py-1">What else would do, and how sure it is</summary>
       {standIns.length > 0 && (
-        <p className="text-[15px] text-ink-soft">
+        <p>
           None in the house?{' '}
           {standIns
             .map(
@@ -164,12 +174,12 @@ function AcidNotes({ dose, planned, format }: { dose: Dose; planned: Planned; fo
         </p>
       )}
       {need && (
-        <p className="text-[15px] text-ink-soft">
+        <p>
           This milk may want {acidText(dose, grams(need.low), format)} to{' '}
           {acidText(dose, grams(need.high), format)}
           {hinge && `, mostly because of the ${hinge.on}: ${hinge.sharpenBy}`}.
         </p>
       )}
-    </>
+    </details>
   );
 }

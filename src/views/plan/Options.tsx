@@ -1,4 +1,5 @@
 import { useId } from 'react';
+import { shallowEqual } from 'react-redux';
 import type { Fault } from '../../core/faults/fault';
 import type { ChoiceOption, Method, MethodOption, NumberOption } from '../../makes/method';
 import { useFormat } from '../../store/hooks';
@@ -8,7 +9,9 @@ import { Button } from '../../ui/parts/Button';
 import { FaultText, NumberField } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
+import { TextLine } from '../../ui/parts/TextLine';
 import { faultText } from '../common/faultText';
+import { Warmed } from './Warmed';
 
 interface OptionProps<O> {
   method: Method;
@@ -91,25 +94,64 @@ function YesNo({ method, name, option }: OptionProps<Extract<MethodOption, { typ
   );
 }
 
-/** How it is made, each choice with its reason. */
+/** Loads one after the other, as typed. */
+function Steps({ method, name, option, fault }: OptionProps<Extract<MethodOption, { type: 'steps' }>>) {
+  const dispatch = useAppDispatch();
+  const typed = useAppSelector((state) => state.draft.choices[method.id]?.[name]) ?? '';
+  return (
+    <>
+      <TextLine
+        label={option.label}
+        value={String(typed)}
+        onChange={(value) => dispatch(choiceSet({ method: method.id, key: name, value }))}
+      />
+      <p className="text-sm text-ink-soft">{option.reason}</p>
+      {fault && <FaultLine fault={fault} />}
+    </>
+  );
+}
+
+/** How it is made, each choice with its reason; what few ask for is folded away, and opens where something is said or wrong. */
 export function Options({ method, faults }: { method: Method; faults: readonly Fault[] }) {
+  const said = useAppSelector(
+    (state) => ({
+      ...state.draft.options[method.id],
+      ...state.draft.choices[method.id],
+    }),
+    shallowEqual,
+  );
+  const all = Object.entries(method.options);
+  const isRare = (option: MethodOption) => 'rare' in option && option.rare === true;
+  const faulty = (name: string) => faults.some((one) => one.path.startsWith(`options.${name}`));
+  const line = ([name, option]: [string, MethodOption]) => {
+    const fault = faults.find((one) => one.path === `options.${name}`);
+    const about = { method, name, fault };
+    return (
+      <div key={name} className="stitch pt-2">
+        {option.type === 'number' && <NumberChoice {...about} option={option} />}
+        {option.type === 'choice' && <School {...about} option={option} />}
+        {option.type === 'boolean' && <YesNo {...about} option={option} />}
+        {option.type === 'steps' && <Steps {...about} option={option} />}
+        {fault && (option.type === 'choice' || option.type === 'boolean') && <FaultLine fault={fault} />}
+      </div>
+    );
+  };
+  const rare = all.filter(([, option]) => isRare(option));
+  const open = rare.some(([name]) => said[name] !== undefined || faulty(name));
+  const columns = 'space-y-2.5 tab:max-lap:columns-2 tab:max-lap:gap-x-8 [&>*]:break-inside-avoid';
   return (
     <section aria-label="How it is made" className="mt-7 px-1 lap:col-start-1">
       <h2 className="text-[23px]">How it is made</h2>
-      <div className="space-y-2.5 tab:max-lap:columns-2 tab:max-lap:gap-x-8 [&>*]:break-inside-avoid">
-        {Object.entries(method.options).map(([name, option]) => {
-          const fault = faults.find((one) => one.path === `options.${name}`);
-          const about = { method, name, fault };
-          return (
-            <div key={name} className="stitch pt-2">
-              {option.type === 'number' && <NumberChoice {...about} option={option} />}
-              {option.type === 'choice' && <School {...about} option={option} />}
-              {option.type === 'boolean' && <YesNo {...about} option={option} />}
-              {fault && option.type !== 'number' && <FaultLine fault={fault} />}
-            </div>
-          );
-        })}
-      </div>
+      <div className={columns}>{all.filter(([, option]) => !isRare(option)).map(line)}</div>
+      <Warmed method={method} faults={faults} />
+      {rare.length > 0 && (
+        <details className="stitch mt-3 pt-2" open={open}>
+          <summary className="name min-h-11 cursor-pointer py-2 text-[18px]">
+            Your own times, pieces and loads
+          </summary>
+          <div className={columns}>{rare.map(line)}</div>
+        </details>
+      )}
     </section>
   );
 }

@@ -37,7 +37,13 @@ export default function PlanView() {
         <MilkForm faults={live.faults} plan={live.planned?.plan ?? null} />
         <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
           {live.planned && method ? (
-            <Scene planned={live.planned} own={live.own} method={method} brief={live.brief} />
+            <Scene
+              planned={live.planned}
+              own={live.own}
+              method={method}
+              brief={live.brief}
+              faults={live.faults}
+            />
           ) : (
             <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
           )}

@@ -1,7 +1,9 @@
 import { format as formatDate } from 'date-fns';
+import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
+import type { Plan } from '../../plan/schema';
 import { doseText, wheyCooked } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
@@ -24,12 +26,14 @@ export function Scene({
   own,
   method,
   brief,
+  faults,
 }: {
   planned: Planned;
   /** Whether the spread shown is this plan's own already. */
   own: boolean;
   method: Method;
   brief: Brief | null;
+  faults: readonly Fault[];
 }) {
   const stale = brief === null;
   const format = useFormat();
@@ -51,26 +55,11 @@ export function Scene({
       {stale && (
         <p className="mb-2 text-[15px] font-semibold">Shown as before, until the marked fields are mended.</p>
       )}
-      <div className="grid items-end gap-x-5 gap-y-4 tab:grid-cols-[minmax(0,1.75fr)_minmax(16rem,1fr)]">
-        <PailFigure {...pail} />
-        <div className="pb-3">
-          <p className="flex flex-wrap items-baseline gap-x-2.5" data-testid="yield">
-            <span className="figure text-[72px]">{figure.figure}</span>
-            <span className="name text-[21px] whitespace-nowrap">
-              {figure.unit} of {method.short}
-            </span>
-          </p>
-          <p className="mt-1 text-[16px]">
-            likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)} · moisture{' '}
-            {format.percent(p.moisturePct)} · fat in dry matter {format.percent(p.fatInDryMatterPct)}
-          </p>
-          <p className="mt-1 text-[16px]">
-            {format.litres(p.wheyLitres)} of {p.wheyKind} whey, pH {format.pH(p.wheyPH)}:{' '}
-            {wheyCooked(plan) && p.wheyKind !== 'acid'
-              ? 'cooked already, so a second cooking gives nothing; good for bread and soup'
-              : WHEY_WORDS[p.wheyKind]}
-          </p>
-          <p className="stitch mt-3 pt-3 text-[16px]">
+      <div className="grid gap-x-7 gap-y-4 tab:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
+        <div className="min-w-0">
+          <PailFigure {...pail} />
+          <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
+          <p className="mt-2.5 text-[16px]">
             <strong className="figure text-[26px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}
             <strong>{hoursText(p.handsOnMin)}</strong> of them hands on
             {p.costPerKg !== null && (
@@ -80,17 +69,36 @@ export function Scene({
                 kilo
               </>
             )}
-          </p>
-          <p className="text-[16px]">
-            Start {times.startText}, ready {times.readyText}.
+            . Start {times.startText}, ready {times.readyText}.
           </p>
           <StartButton brief={brief} plan={plan} />
+          <p className="mt-1 text-[15px] text-ink-soft">
+            {format.litres(p.wheyLitres)} of {p.wheyKind} whey, pH {format.pH(p.wheyPH)}:{' '}
+            {wheyCooked(plan) && p.wheyKind !== 'acid'
+              ? 'cooked already, so a second cooking gives nothing; good for bread and soup'
+              : WHEY_WORDS[p.wheyKind]}
+            .
+          </p>
+          <AtTheEnd predictions={p} />
+          <Clashes plan={plan} startMs={times.startMs} />
+        </div>
+        <div className="order-first min-w-0 tab:order-none">
+          <p className="flex flex-wrap items-baseline gap-x-2.5 leading-none" data-testid="yield">
+            <span className="figure text-[60px]">{figure.figure}</span>
+            <span className="name text-[21px] whitespace-nowrap">
+              {figure.unit} of {method.short}
+            </span>
+          </p>
+          <p className="mt-1.5 text-[15px]">
+            likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)} · moisture{' '}
+            {format.percent(p.moisturePct)} · fat in dry matter {format.percent(p.fatInDryMatterPct)}
+          </p>
+          <div className="mt-3">
+            <Doses planned={planned} faults={faults} />
+          </div>
         </div>
       </div>
-      <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
-      <Clashes plan={plan} startMs={times.startMs} />
-      <div className="mt-4 grid gap-x-7 gap-y-5 tab:grid-cols-2">
-        <Doses planned={planned} />
+      <div className="mt-5">
         <Hinges hinges={plan.hinges} />
       </div>
       {method.heatLine && <FamilyLine planned={planned} />}
@@ -111,6 +119,29 @@ export function Scene({
         <span>{hoursText(p.totalHours * 60)}</span>
       </p>
     </section>
+  );
+}
+
+/** What the cheese itself is like at the end: its pH and its salt. */
+function AtTheEnd({
+  predictions: { curdPH, saltPct, saltInMoisturePct },
+}: {
+  predictions: Plan['predictions'];
+}) {
+  const format = useFormat();
+  if (curdPH === undefined || curdPH === null) return null;
+  return (
+    <p className="mt-1 text-[15px] text-ink-soft">
+      At the end the cheese is at pH {format.pH(curdPH)}
+      {saltPct !== undefined && saltPct > 0 && saltInMoisturePct !== undefined && (
+        <>
+          {' '}
+          and holds {format.percent(saltPct, 1)} of salt, {format.percent(saltInMoisturePct, 1)} in its
+          moisture
+        </>
+      )}
+      .
+    </p>
   );
 }
 

@@ -10,7 +10,7 @@ export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }
   const start = useStart(brief, plan);
   const rests = brief === null || start.starting;
   return (
-    <>
+    <div className="grid items-end gap-x-5 tab:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
       {start.pot.choices.length > 1 && <PotPicker pot={start.pot} />}
       <Button
         tone="main"
@@ -22,6 +22,6 @@ export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }
         Take it to the pot
       </Button>
       <OtherBeginnings plan={plan} rests={rests} begin={start.begin} enter={start.enter} />
-    </>
+    </div>
   );
 }

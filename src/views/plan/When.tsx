@@ -5,12 +5,13 @@ import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
+import { Switch } from '../../ui/parts/Switch';
 import { faultText } from '../common/faultText';
 
 /** Now, from a time, or ready by one. */
 export function When({ faults }: { faults: readonly Fault[] }) {
   const dispatch = useAppDispatch();
-  const { when, moment } = useAppSelector((state) => state.draft);
+  const { when, moment, byClock } = useAppSelector((state) => state.draft);
   const format = useFormat();
   const now = useNow(60_000);
   const fault = faults.find((one) => one.path === 'start' || one.path === 'readyBy');
@@ -36,6 +37,13 @@ export function When({ faults }: { faults: readonly Fault[] }) {
           value={moment}
           onChange={(event) => dispatch(draftChanged({ moment: event.target.value }))}
           className="field-line mt-2 min-h-11 w-full bg-transparent text-[17px] font-semibold outline-none"
+        />
+      )}
+      {when !== 'now' && (
+        <Switch
+          label="Nobody up at night"
+          on={byClock}
+          onChange={(next) => dispatch(draftChanged({ byClock: next }))}
         />
       )}
       {fault && (

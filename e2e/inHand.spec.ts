@@ -1,0 +1,63 @@
+import { expect, test } from '@playwright/test';
+import { choose, open } from './kitchen';
+
+test('a dose in hand is planned as it is, in few actions, and says what it falls short of', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Quick stretched ball');
+  const acid = page.locator('[data-dose="acid"]');
+  const computed = await acid.locator('.figure').first().textContent();
+  await page.getByRole('button', { name: 'I have another amount of acid' }).click();
+  await page.getByRole('textbox', { name: 'Amount of acid in hand' }).fill('1');
+  await page.getByRole('combobox', { name: 'Measure of acid in hand' }).selectOption('tsp');
+  await expect(acid).toContainText('1 tsp, as you have it');
+  await expect(acid.getByRole('status')).toContainText('short of what this milk takes');
+  await page.getByRole('textbox', { name: 'Amount of acid in hand' }).fill('a pinch');
+  await expect(acid).toContainText(/is no amount/);
+  await page.getByRole('textbox', { name: 'Amount of acid in hand' }).fill('2');
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'Amount of acid in hand' })).toHaveValue('2');
+  await page.getByRole('button', { name: 'compute it' }).click();
+  await expect(acid.locator('.figure').first()).toHaveText(computed ?? '');
+});
+
+test('what warms the pot changes its times; a bath too cool is said at its field', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  const warm = page
+    .getByRole('list', { name: 'Stages' })
+    .getByRole('listitem')
+    .filter({ hasText: /Bring to/ })
+    .first();
+  const before = await warm.textContent();
+  await page.getByRole('combobox', { name: 'Warmed', exact: true }).selectOption('in a sink of hot water');
+  await expect(warm).not.toHaveText(before ?? '');
+  await page.getByRole('textbox', { name: 'Its water', exact: true }).fill('25');
+  await expect(page.getByText(/milk in it does not come to/)).toBeVisible();
+});
+
+test('what few ask for is folded away, opens with what was said, and press steps are read as typed', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Fresh pressed white');
+  await page.getByText('Your own times, pieces and loads').click();
+  await page.getByRole('textbox', { name: 'Pressed in steps' }).fill('14 kg 60 min, 23 kg 30 min');
+  await expect(page.getByRole('list', { name: 'Stages' })).toContainText(/then 23\.0.kg for 30.min/);
+  await page.getByRole('textbox', { name: 'Pressed in steps' }).fill('heavy');
+  await expect(page.getByText(/is no row of loads/)).toBeVisible();
+});
+
+test('every dose, the pail, the yield and the hours stand in the first view', async ({ page }) => {
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await open(page, '/plan');
+  for (const title of ['Ricotta', 'Squeaky cheddared curds', 'Quick stretched ball']) {
+    if (title !== 'Ricotta') await choose(page, title);
+    await page.evaluate(() => scrollTo(0, 0));
+    for (const figure of await page.locator('[data-dose] .figure:first-of-type').all())
+      await expect(figure).toBeInViewport();
+    await expect(page.getByTestId('yield')).toBeInViewport();
+    await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeInViewport();
+  }
+});

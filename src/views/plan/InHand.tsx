@@ -1,0 +1,118 @@
+import type { Fault } from '../../core/faults/fault';
+import type { GivenUnit } from '../../core/units/given';
+import { givenText } from '../../core/units/given';
+import type { Brief } from '../../plan/brief/schema';
+import type { Dose } from '../../plan/schema';
+import { useFormat } from '../../store/hooks';
+import { draftChanged, GIVEN_DOSES, type GivenDose } from '../../store/slices/draft';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+import { faultText } from '../common/faultText';
+
+const WEIGHED = ['g', 'tsp', 'tbsp'] as const;
+const POURED = ['mL', 'tsp', 'tbsp', 'cup'] as const;
+
+/** The measures a dose can be given in. */
+function unitsFor(id: GivenDose, brief: Brief): readonly GivenUnit[] {
+  switch (id) {
+    case 'acid':
+      return brief.acid?.kind === 'citric' || brief.acid?.kind === 'gdl' ? WEIGHED : POURED;
+    case 'coagulant':
+      return brief.coagulant?.form === 'tablet'
+        ? ['tablet']
+        : brief.coagulant?.form === 'powder'
+          ? ['g', 'tsp']
+          : ['mL', 'drop', 'tsp'];
+    case 'culture':
+      return brief.culture?.form === 'freeze-dried' ? ['sachet', 'g', 'tsp'] : ['mL', 'tbsp', 'cup', 'g'];
+    case 'salt':
+      return ['g', 'tsp', 'tbsp', 'cup'];
+    case 'calcium':
+      return ['g', 'tsp', 'mL', 'drop'];
+  }
+}
+
+const NAME: Record<GivenDose, string> = {
+  acid: 'acid',
+  coagulant: 'coagulant',
+  culture: 'culture',
+  salt: 'salt',
+  calcium: 'calcium',
+};
+
+/** A dose as one has it in hand: an amount and its measure, and the plan says what comes of it; or back to the computed one. */
+export function InHand({ dose, brief, faults }: { dose: Dose; brief: Brief; faults: readonly Fault[] }) {
+  const dispatch = useAppDispatch();
+  const format = useFormat();
+  const given = useAppSelector((state) => state.draft.given);
+  const id = GIVEN_DOSES.find((one) => one === dose.id);
+  if (!id) return null;
+  const units = unitsFor(id, brief);
+  const now = given[id];
+  const set = (next: (typeof given)[GivenDose]) =>
+    dispatch(draftChanged({ given: { ...given, [id]: next } }));
+  const fault = faults.find((one) => one.path === `${id}.given` || one.path === `${id}.given.unit`);
+  if (!now)
+    return (
+      <Button
+        tone="quiet"
+        size="small"
+        className="-ml-2"
+        aria-label={`I have another amount of ${NAME[id]}`}
+        onClick={() => {
+          const unit = units[0] as GivenUnit;
+          const amount = unit === 'mL' ? dose.millilitres : dose.grams;
+          set({
+            text: unit === 'g' || unit === 'mL' ? String(Number((amount ?? 1).toPrecision(2))) : '1',
+            unit,
+          });
+        }}
+      >
+        I have another amount
+      </Button>
+    );
+  return (
+    <div className="mt-1">
+      <div className="flex flex-wrap items-center gap-2">
+        <span className="text-[15px] text-ink-soft">I have</span>
+        <input
+          aria-label={`Amount of ${NAME[id]} in hand`}
+          inputMode="decimal"
+          value={now.text}
+          maxLength={20}
+          onChange={(event) => set({ ...now, text: event.target.value })}
+          className="field-line figure min-h-11 w-20 bg-transparent text-[22px] outline-none"
+        />
+        <select
+          aria-label={`Measure of ${NAME[id]} in hand`}
+          value={now.unit}
+          onChange={(event) => set({ ...now, unit: event.target.value as GivenUnit })}
+          className="field-line min-h-11 bg-transparent text-[17px] font-semibold outline-none"
+        >
+          {units.map((unit) => (
+            <option key={unit} value={unit}>
+              {unit}
+            </option>
+          ))}
+        </select>
+        <Button tone="quiet" size="small" onClick={() => set(undefined)}>
+          compute it
+        </Button>
+      </div>
+      {fault && <FaultText>{faultText(fault, format)}</FaultText>}
+    </div>
+  );
+}
+
+/** What doses in hand fall short of, or go beyond, said beside them. */
+export const inHandText = (brief: Brief, id: string): string | null => {
+  const of = {
+    acid: brief.acid?.given,
+    coagulant: brief.coagulant?.given,
+    culture: brief.culture?.given,
+    salt: brief.salt?.given,
+    calcium: typeof brief.calcium === 'object' ? brief.calcium.given : undefined,
+  }[id as GivenDose];
+  return of ? givenText(of) : null;
+};
