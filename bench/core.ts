@@ -45,7 +45,7 @@ for (const { id } of METHODS) {
     n = (n + 1) % 100;
     planBrief(briefOf(id, 4 + n / 10), { spread: false });
   });
-  bench.add(`plan with 2,000 draws: ${id}`, () => {
+  bench.add(`plan with its spread: ${id}`, () => {
     n = (n + 1) % 100;
     planBrief(briefOf(id, 4 + n / 10));
   });

@@ -3,6 +3,7 @@ import { build, ensurePackages, must } from './setup.mjs';
 
 ensurePackages();
 must('npx', ['tsx', 'bench/core.ts']);
+must('npx', ['tsx', 'bench/spread.ts']);
 build();
 must('npx', ['tsx', 'bench/bundle.ts']);
 must('npx', ['tsx', 'bench/page.ts']);

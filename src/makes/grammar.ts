@@ -7,7 +7,7 @@ import type { Ferment } from '../core/culture/ferment';
 import type { BagStyle } from '../core/curd/bag';
 import type { DrainCurve } from '../core/curd/drain';
 import type { PlainCurd } from '../core/curd/nonFat';
-import type { StyleFacts, UsualWork } from '../core/curd/styles';
+import type { CurdStyleName, StyleFacts, UsualWork } from '../core/curd/styles';
 import type { HeatDose } from '../core/heat/denaturation';
 import type { Heating } from '../core/heat/warming';
 import type { Composition, MilkBatch } from '../core/milk/composition';
@@ -110,6 +110,8 @@ export interface PotState {
 export interface Telling {
   format: Format;
   species: string;
+  /** Style of the curd; null where its make is not known. */
+  style: CurdStyleName | null;
   of: 'milk' | 'whey';
   litres: number;
   /** How far the pot climbs after the heat is off, °C. */

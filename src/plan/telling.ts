@@ -39,6 +39,7 @@ export function tellingOf(
   return {
     format,
     species: plan.brief.milk.species,
+    style: method?.style ?? null,
     of: method?.of ?? 'milk',
     litres: plan.brief.milk.litres ?? 0,
     carryOverC:

@@ -5,6 +5,7 @@ import { KINDS } from '../makes/kinds';
 import { methodShape } from '../makes/method';
 import { type Courses, coursesSchema } from '../plan/course';
 import { type Plan, planSchema } from '../plan/schema';
+import { toldAdviceSchema } from './toldAdvice';
 
 export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
 export type WheyLook = (typeof WHEY_LOOKS)[number];
@@ -171,7 +172,14 @@ const shapes = z.discriminatedUnion('type', [
     portion: z.int().min(0).max(10_000),
   }),
   /** What the program advised, so that a later look can hold it against what came of it; `about` tells one from the next. */
-  z.strictObject({ ...stamped, type: z.literal('advised'), about: oneLine(200), text }),
+  z.strictObject({
+    ...stamped,
+    type: z.literal('advised'),
+    about: oneLine(200),
+    text,
+    /** The advice itself; a log of an earlier version has it in `about` alone. */
+    advice: toldAdviceSchema.optional(),
+  }),
   z.strictObject({ ...stamped, type: z.literal('note'), text: text.min(1) }),
   z.strictObject({ ...stamped, type: z.literal('undone'), target: z.int().min(1) }),
   z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),

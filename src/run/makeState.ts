@@ -3,6 +3,7 @@ import type { Method } from '../makes/method';
 import type { Courses } from '../plan/course';
 import type { Plan, PlanStage } from '../plan/schema';
 import type { HandTest, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
+import type { ToldAdvice } from './toldAdvice';
 
 export interface Reading {
   /** Its place in the log; null where it came with a file. */
@@ -67,7 +68,7 @@ export interface MakeState {
   weighedKg: number | null;
   finishedAt: number | null;
   abandoned: { at: number; reason: string } | null;
-  advice: { at: number; about: string; text: string }[];
+  advice: { at: number; told: ToldAdvice | null; text: string }[];
   /** The last event that can be taken back, and what it was. */
   undoable: MakeEvent | null;
 }

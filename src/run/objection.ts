@@ -1,5 +1,6 @@
 import type { NewEvent } from './events';
 import { isOver, type MakeState, stageAt, turnsIn } from './makeState';
+import { adviceFromAbout, sameAdvice } from './toldAdvice';
 
 /** What waits while a make is paused; what is read or goes wrong does not. */
 const WAITS: readonly NewEvent['type'][] = [
@@ -70,7 +71,9 @@ export function objection(state: MakeState, event: NewEvent): string | null {
     case 'acid':
       return event.portion === state.acid.length ? null : 'That portion is noted already.';
     case 'advised':
-      return state.advice.at(-1)?.about === event.about ? 'That has been said.' : null;
+      return sameAdvice(state.advice.at(-1)?.told ?? null, event.advice ?? adviceFromAbout(event.about))
+        ? 'That has been said.'
+        : null;
     default:
       return null;
   }

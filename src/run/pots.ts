@@ -22,7 +22,7 @@ function warmedAgainAt(state: MakeState, at: number): number {
  */
 export function coastsOf(state: MakeState): number[] {
   return state.advice
-    .filter((one) => one.about.endsWith(' turn-off'))
+    .filter(({ told }) => told?.of === 'heat' && told.says === 'turn-off')
     .flatMap(({ at }) => {
       const off = state.readings.findLast((one) => one.at <= at);
       const until = Math.min(at + COASTS_MIN * 60_000, warmedAgainAt(state, at));

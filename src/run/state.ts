@@ -4,6 +4,7 @@ import { correctionsIn, putRight } from './corrections';
 import type { MakeEvent, Started } from './events';
 import { type MakeState, type StageRun, stageAt } from './makeState';
 import { objection } from './objection';
+import { adviceFromAbout } from './toldAdvice';
 
 export * from './makeState';
 
@@ -170,7 +171,11 @@ function apply(state: MakeState, event: MakeEvent) {
       state.acid.push({ at: event.at, grams: event.grams });
       break;
     case 'advised':
-      state.advice.push({ at: event.at, about: event.about, text: event.text });
+      state.advice.push({
+        at: event.at,
+        told: event.advice ?? adviceFromAbout(event.about),
+        text: event.text,
+      });
       break;
     case 'note':
       state.notes.push({ at: event.at, text: event.text });

@@ -56,7 +56,7 @@ export const culturedCottage: Method = {
     { id: 'coagulant', kind: 'add-coagulant', params: {}, onlyIf: { option: 'trace' } },
     { id: 'set', kind: 'set', params: { toPH: 4.65, wrap: 'blanket' } },
     { id: 'cut', kind: 'cut', params: { mm: { option: 'cutMm' } } },
-    { id: 'heal', kind: 'heal', params: { minutes: 10 } },
+    { id: 'heal', kind: 'heal', params: { minutes: 15 } },
     { id: 'cook', kind: 'cook', params: { toC: { option: 'cookC' }, overMin: 45 } },
     { id: 'stir', kind: 'hold', params: { minutes: { option: 'holdMin' }, as: 'stir' } },
     { id: 'whey', kind: 'draw-whey', params: {} },

@@ -19,7 +19,7 @@ import { offWhey } from '../offWhey';
 import { outOfOrder } from '../order';
 import { COLANDER, WAITS } from '../shared';
 import { curdResting, fading, kept } from '../spans';
-import { WORDS } from './words';
+import { WASHED_CURD, WORDS } from './words';
 
 /** Minutes of ladling and of lifting the cloth; common practice. */
 const HANDS_ON = 5;
@@ -192,9 +192,9 @@ export const drain = kindOf<DrainParams>({
     if (params.atC !== undefined) return fading(pot, minutes, hands, params.atC, COOLS_MIN);
     return curdResting(world, pot, minutes, hands);
   },
-  words: (said, { format, yieldKg }) => {
+  words: (said, { format, yieldKg, style }) => {
     const params = byClock(said);
-    return WORDS[params.in](
+    return (params.in === 'colander' && style === 'cottage' ? WASHED_CURD : WORDS[params.in])(
       params.toMoisturePct === undefined ? null : format.percent(params.toMoisturePct),
       format.minutes(params.hours === undefined ? (params.minutes ?? 0) : params.hours * 60),
       format.kg(yieldKg),

@@ -56,3 +56,17 @@ export const WORDS = {
     done: 'Firm enough',
   }),
 } satisfies Record<string, Words>;
+
+/** Washed curd that is kept loose while it drips off. Common practice. */
+export const WASHED_CURD: Words = (_dry, long) => ({
+  title: `Let the washed curd drip off ${long}`,
+  action: 'Drain loose',
+  target: null,
+  steps: [
+    'Cold, in a colander over a bowl; shake it now and then so that the curds stay apart.',
+    'Taste one: mild and clean, or one water more.',
+  ],
+  right: 'Separate, shining curds; the last water comes in drops.',
+  normal: 'A few crumbs wash through.',
+  done: 'Dripped off',
+});

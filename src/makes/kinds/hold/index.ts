@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { CurdStyleName } from '../../../core/curd/styles';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type StageWords } from '../../grammar';
 import { LONG_MIN, minutesTo } from '../bounds';
@@ -41,6 +42,15 @@ const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => Stage
   }),
 };
 
+/** Curd that is kept loose, in its own words. Common practice. */
+const LOOSE: Partial<Record<CurdStyleName, Partial<StageWords>>> = {
+  cottage: {
+    right:
+      'Curds stay apart, firm outside and tender inside: one cut through is even, without a milky middle.',
+    normal: 'They sink the moment the spoon stops; stir before they lie long enough to grow together.',
+  },
+};
+
 export const hold = kindOf<HoldParams>({
   kind: 'hold',
   params: z.strictObject({
@@ -64,6 +74,20 @@ export const hold = kindOf<HoldParams>({
     pot.work.stirMin = (pot.work.stirMin ?? 0) + stirred;
     return kept(pot, minutes, everyMin > 0 ? rounds * ROUND_MIN : minutes * ATTENDED, pot.tempC);
   },
-  words: ({ minutes, as }, { format }) => WORDS[as](minutes, format),
+  words: ({ minutes, as, everyMin = 0 }, { format, style }) => {
+    const words = WORDS[as](minutes, format);
+    if (as === 'rest') return words;
+    return {
+      ...words,
+      ...(everyMin > 0 && {
+        title: `Stir every ${format.minutes(everyMin)}, ${format.minutes(minutes)} in all`,
+        steps: [
+          `A round from the base up every ${format.minutes(everyMin)}; between them it lies still and warm.`,
+          ...words.steps.slice(1),
+        ],
+      }),
+      ...(style !== null && LOOSE[style]),
+    };
+  },
   cautions: () => [],
 });

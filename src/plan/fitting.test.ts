@@ -1,0 +1,77 @@
+import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../core/units/format';
+import { METHODS } from '../makes';
+import { stageKind } from '../makes/kinds';
+import type { Method } from '../makes/method';
+import { basic } from './fixtures/briefs';
+import { SANITY_BANDS } from './fixtures/sanityBands';
+import { planBrief } from './plan';
+import { tellingOf } from './telling';
+
+/** What no line of a make may say: words of another family, or of another habit. Common practice. */
+const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because: string }[] = [
+  {
+    of: ({ style }) => style === 'cottage',
+    words: /stick together|one warm mat|one warm slab|knit|chicken/i,
+    because: 'cottage curd is kept loose',
+  },
+  {
+    of: ({ family }) => family === 'acid-set',
+    words: /coagulant|clean break|culture|stretch|squeak/i,
+    because: 'acid and heat alone set it',
+  },
+  {
+    of: ({ family }) => family === 'lactic-set',
+    words: /stretches|squeak|chicken|poach/i,
+    because: 'a culture sets it, and nobody stretches it',
+  },
+  { of: ({ family }) => family === 'stretched-curd', words: /squeak|poach/i, because: 'it is stretched' },
+  {
+    of: ({ family }) => family === 'squeaky-curd',
+    words: /gloss|pulls in long sheets|yogurt/i,
+    because: 'it is no stretched curd',
+  },
+];
+
+/** Every school of a make: its options as they are, and each choice and switch the other way. */
+function schoolsOf(method: Method): Record<string, string | boolean>[] {
+  const others = Object.entries(method.options).flatMap(
+    ([key, option]): Record<string, string | boolean>[] =>
+      option.type === 'choice'
+        ? option.choices.map(({ value }) => ({ [key]: value }))
+        : option.type === 'boolean'
+          ? [{ [key]: !option.default }]
+          : [],
+  );
+  return [{}, ...others];
+}
+
+describe.each(METHODS.map((method) => ({ id: method.id, method })))(
+  '$id, every line in every school',
+  ({ method }) => {
+    const species = SANITY_BANDS[method.id]?.species ?? 'cow';
+    const lines = schoolsOf(method).flatMap((options) => {
+      const result = planBrief(basic(method.id, { species }, { options }), { spread: false });
+      // A culture that sleeps at this heat is refused, and has no lines.
+      if (!result.ok) return [];
+      const { plan, parameters } = result.value;
+      const telling = tellingOf(plan, formatter(METRIC));
+      return plan.stages.flatMap((stage) => {
+        const words = stageKind(stage.kind).words(parameters[stage.id], telling);
+        return [words.title, words.action, ...words.steps, words.right, words.normal ?? '', words.done];
+      });
+    });
+
+    it('says nothing that belongs to another make', () => {
+      for (const { words, because } of NEVER.filter((rule) => rule.of(method)))
+        expect([because, lines.filter((line) => words.test(line))]).toEqual([because, []]);
+    });
+
+    it('has no hole in it, and one thing is not many', () => {
+      for (const line of lines) {
+        expect(line).not.toMatch(/undefined|NaN|null|Infinity|\$\{/);
+        expect(line).not.toMatch(/\b1\u00a0?(drops|tablets|sachets|pieces|hours|days)\b/);
+      }
+    });
+  },
+);
