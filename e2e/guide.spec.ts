@@ -74,8 +74,8 @@ test('slab turns are counted', async ({ page }) => {
   await choose(page, 'Squeaky cheddared curds');
   await toThePot(page);
   await to(page, 'Turn');
-  await page.getByRole('button', { name: 'Turned: 0 of 5' }).click();
-  await expect(page.getByRole('button', { name: 'Turned: 1 of 5' })).toBeVisible();
+  await page.getByRole('button', { name: 'Turned: 0 of 6' }).click();
+  await expect(page.getByRole('button', { name: 'Turned: 1 of 6' })).toBeVisible();
 });
 
 test('something went wrong: what to do in grams, what it costs, and where it is no longer food', async ({

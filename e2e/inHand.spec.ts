@@ -61,3 +61,18 @@ test('every dose, the pail, the yield and the hours stand in the first view', as
     await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeInViewport();
   }
 });
+
+test('a plan is laid round the night and a day away, and says so', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Goat’s lactic log');
+  await page
+    .getByRole('radio', { name: 'ready by' })
+    .or(page.getByRole('button', { name: 'ready by' }))
+    .first()
+    .click();
+  await page.getByLabel('Ready by').fill('2026-11-28T18:00');
+  await page.getByRole('checkbox', { name: 'Nobody up at night' }).check();
+  await page.getByRole('button', { name: 'I am away for a while' }).click();
+  await expect(page.getByRole('list', { name: 'Stages' })).toContainText(/Laid round your hours|Nearest/);
+  await expect(page.getByRole('region', { name: 'What becomes of it' })).toContainText(/Start .*, ready /);
+});

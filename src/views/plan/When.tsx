@@ -3,10 +3,50 @@ import type { Fault } from '../../core/faults/fault';
 import { useFormat, useNow } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
 import { faultText } from '../common/faultText';
+
+/** Spells in which nobody is there, that the plan is laid round. */
+function Away() {
+  const dispatch = useAppDispatch();
+  const { away, moment } = useAppSelector((state) => state.draft);
+  const [spell, ...more] = away;
+  const set = (next: typeof away) => dispatch(draftChanged({ away: next }));
+  const day = moment.slice(0, 10);
+  if (!spell)
+    return (
+      <Button
+        tone="quiet"
+        size="small"
+        className="-ml-2"
+        onClick={() => set([{ from: `${day}T08:00`, to: `${day}T17:00` }])}
+      >
+        I am away for a while
+      </Button>
+    );
+  return (
+    <div className="mt-1">
+      {(['from', 'to'] as const).map((end) => (
+        <div key={end} className="flex items-center gap-x-2">
+          <span className="w-20 text-[15px] text-ink-soft">{end === 'from' ? 'Away from' : 'until'}</span>
+          <input
+            type="datetime-local"
+            aria-label={`Away ${end}`}
+            value={spell[end]}
+            onChange={(event) => set([{ ...spell, [end]: event.target.value }, ...more])}
+            className="field-line min-h-11 min-w-0 flex-1 bg-transparent text-[15px] font-semibold outline-none"
+          />
+        </div>
+      ))}
+      <Button tone="quiet" size="small" className="-ml-2" onClick={() => set(more)}>
+        not away{more.length > 0 ? `; ${more.length} more` : ''}
+      </Button>
+    </div>
+  );
+}
 
 /** Now, from a time, or ready by one. */
 export function When({ faults }: { faults: readonly Fault[] }) {
@@ -46,6 +86,7 @@ export function When({ faults }: { faults: readonly Fault[] }) {
           onChange={(next) => dispatch(draftChanged({ byClock: next }))}
         />
       )}
+      {when !== 'now' && <Away />}
       {fault && (
         <FaultText>
           {moment === '' ? 'No time is given yet: choose one, or choose “now”.' : faultText(fault, format)}
