@@ -68,13 +68,13 @@ test('options of a make of one’s own are changed, added and taken out, their f
   const adding = page.getByLabel('Add an option named');
   await adding.fill('setC');
   await expect(page.getByText('There is one of that name already.')).toBeVisible();
-  await adding.fill('restMin');
+  await adding.fill('boardMin');
   await page.getByRole('button', { name: 'Add it' }).click();
-  await page.getByRole('textbox', { name: 'Name of restMin' }).fill('Rest on the board');
-  await page.getByRole('textbox', { name: 'usually, restMin' }).fill('7');
-  await page.getByRole('textbox', { name: 'minutes of drain' }).fill(':restMin');
+  await page.getByRole('textbox', { name: 'Name of boardMin' }).fill('Rest on the board');
+  await page.getByRole('textbox', { name: 'usually, boardMin' }).fill('7');
+  await page.getByRole('textbox', { name: 'minutes of drain' }).fill(':boardMin');
   await expect(page.locator('[data-stage="drain"]').getByRole('alert')).toHaveCount(0);
-  await page.getByRole('button', { name: 'take out option restMin' }).click();
+  await page.getByRole('button', { name: 'take out option boardMin' }).click();
   await expect(page.locator('[data-stage="drain"]')).toContainText('speaks of an option');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('[data-stage="drain"]').getByRole('alert')).toHaveCount(0);
@@ -109,7 +109,7 @@ test('stages are put in another order by keyboard, and a nonsensical order is an
 test('a stage taken out comes back; a method goes out as a file and comes in again', async ({ page }) => {
   await open(page, '/methods/whole-milk-ricotta');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await page.getByRole('button', { name: 'take out salt' }).click();
+  await page.getByRole('button', { name: 'take out salt', exact: true }).click();
   await expect(page.locator('[data-stage="salt"]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('[data-stage="salt"]')).toHaveCount(1);

@@ -23,7 +23,7 @@ export const unfinishedSchema = z.looseObject({
     .max(200),
   options: z.record(
     z.string(),
-    z.looseObject({ type: z.enum(['number', 'boolean', 'choice']), label: z.string().max(1000) }),
+    z.looseObject({ type: z.enum(['number', 'boolean', 'choice', 'steps']), label: z.string().max(1000) }),
   ),
 });
 export type Unfinished = z.infer<typeof unfinishedSchema>;
