@@ -1,3 +1,4 @@
+import { usualLitresPerGram } from '../core/culture/measure';
 import type { Result } from '../core/faults/fault';
 import { type Told, toldText } from '../core/safety/told';
 import { blockedBetween } from '../core/units/blocked';
@@ -66,7 +67,11 @@ function waysOf(brief: Brief, method: Method): Way[] {
       const given =
         culture === undefined || culture.form === 'freeze-dried'
           ? {
-              amount: roundTo((times * usual * litres) / (culture?.labelLitresPerGram ?? 30), 3),
+              amount: roundTo(
+                (times * usual * litres) /
+                  (culture?.labelLitresPerGram ?? usualLitresPerGram(culture?.labelLitresPerSachet)),
+                3,
+              ),
               unit: 'g' as const,
             }
           : {

@@ -1,3 +1,4 @@
+import { DROP_ML } from '../coagulant/strength';
 import { ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON } from './measures';
 
 /** Measures a dose may be given in. */
@@ -10,8 +11,6 @@ export interface Given {
   unit: GivenUnit;
 }
 
-/** One drop, mL; calibratable in the kitchen. Common practice. */
-const DROP_ML = 0.05;
 const ML: Partial<Record<GivenUnit, number>> = {
   mL: 1,
   tsp: ML_PER_TEASPOON,

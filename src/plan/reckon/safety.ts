@@ -9,7 +9,7 @@ import {
 } from '../../core/heat/coolThrough';
 import { TREATMENTS } from '../../core/milk/species';
 import { daysInFridge, fridgeDays } from '../../core/safety/fridge';
-import { allowanceUsed, RIPENS_WARM_C } from '../../core/safety/slowSouring';
+import { allowanceUsed, allowedHours, RIPENS_WARM_C } from '../../core/safety/slowSouring';
 import { METHODS, methodById } from '../../makes';
 import { computation, type InputSpec, numberIn, refuse } from './computation';
 
@@ -94,7 +94,7 @@ export const slowSouring = computation({
           ? null
           : share >= 1
             ? hours / share
-            : hours + (1 - share) * 8 * Math.exp(0.065 * (30 - lastC)),
+            : hours + (1 - share) * allowedHours(lastC),
       enough: share <= 1,
     };
   },

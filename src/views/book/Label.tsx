@@ -1,12 +1,14 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
+import { SOURED_PH } from '../../core/safety/slowSouring';
 import { FIRST_METHOD, METHODS } from '../../makes';
 import { tellingOf, wheyCooked } from '../../plan/telling';
 import { methodIn } from '../../run/frozen';
 import { lotsOf } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
 import { tastingsAt } from '../../run/taste';
+import { safetySoFar } from '../../run/warm';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -32,6 +34,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
   if (made === null || !method) return null;
   const days = daysInFridge(tellingOf(state.plan, format, { method }).fridgeDays, fridgeC);
   const useBy = addDays(made, days);
+  const slow = (safetySoFar(state, made)?.souring?.share ?? 0) > 1;
   const again = tastingsAt(state).find((at) => at > now);
   const { predictions: p, brief } = state.plan;
   const origins = state.taken.flatMap((one) => {
@@ -71,6 +74,12 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         {format.temp(Math.max(4, fridgeC ?? 4), (fridgeC ?? 4) % 1 === 0 ? 0 : 1)} or below:{' '}
         <strong>by {day(useBy)}</strong>.{' '}
         {useBy.getTime() < now && <strong className="text-danger">That has passed: do not eat it.</strong>}
+        {slow && (
+          <strong className="text-danger">
+            By its log it came to pH {format.number(SOURED_PH, 1)} too late, or nobody noted that it did:
+            staphylococci may have left a toxin in it. Do not eat it.{' '}
+          </strong>
+        )}
         {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
       </p>
       <Ticks id={id} state={state} now={now} />

@@ -69,7 +69,9 @@ export function Scene({
                 kilo
               </>
             )}
-            . Start {times.startText}, ready {times.readyText}.
+          </p>
+          <p className="text-[16px]">
+            Start {times.startText}, ready {times.readyText}.
           </p>
           <StartButton brief={brief} plan={plan} />
           <p className="mt-1 text-[15px] text-ink-soft">
