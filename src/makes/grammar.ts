@@ -193,6 +193,7 @@ export function kindOf<P>(kind: StageKind<P>): AnyKind {
     params: kind.params,
     endedBy: kind.endedBy,
     does: kind.does ?? [],
+    habits: kind.habits ?? [],
     pad: kind.pad ?? 'temperature',
     toleranceC: (params) => (kind.toleranceFor ? kind.toleranceFor(read(params)) : kind.toleranceC),
     predict: (world, params, pot) => kind.predict(world, read(params), pot),

@@ -87,9 +87,29 @@ export interface KitAbout {
   lacksPress: boolean;
 }
 
+/**
+ * A parameter that makers set by habit: as an option of every make that has the stage and does not ask for it already. Few
+ * ask, so it is shown when looked for.
+ */
+export interface Habit {
+  param: string;
+  option: string;
+  label: string;
+  reason: string;
+  /** Its measure and how far it goes; a row of loads instead where it is that. */
+  range: { unit: string; min: number; max: number; step?: number } | 'press-steps';
+  /** What it is where the make says nothing; the stage's own figure otherwise. */
+  usual?: number;
+  /** Only stages whose parameters are so. */
+  where?: Readonly<Record<string, unknown>>;
+  /** At nought the stage is left out. */
+  noughtLeavesOut?: true;
+}
+
 /** What a kind may say of itself beyond its time and its words; each has a default. */
 export interface Traits<P> {
   does: readonly Doing[];
+  habits: readonly Habit[];
   /** What goes into the batch here, milk or a plan's doses. Nothing. */
   takes(params: P): readonly (DoseId | 'milk')[];
   goal(params: P): Goal | null;

@@ -19,6 +19,9 @@ export const isByClock = (brief: Brief): boolean =>
   (brief.asleep !== undefined || (brief.away?.length ?? 0) > 0) &&
   (brief.start !== undefined || brief.readyBy !== undefined);
 
+/** A brief as it is planned without looking at the clock, for what has to answer at once. */
+export const withoutClock = ({ asleep: _asleep, away: _away, ...brief }: Brief): Brief => brief;
+
 /** How the clock may be met: what is tried, in order of how much it changes the cheese. */
 const CULTURE_TIMES = [0.5, 0.7, 1.5, 2.5] as const;
 const STEPS = 5;
@@ -202,14 +205,15 @@ function drawnOut(
  * nearest, and what it would cost. `planAs` plans a brief without looking at the clock; `finish` with its spread.
  */
 export function planByClock(brief: Brief, planAs: PlanAs, finish: PlanAs): Result<Planned> {
-  const { asleep, away, ...free } = brief;
+  const { asleep, away } = brief;
+  const free = withoutClock(brief);
   const method = methodById(brief.method);
-  const first = planAs(free as Brief);
+  const first = planAs(free);
   if (!first.ok || !method) return first;
   const by = brief.readyBy === undefined ? null : (wallMinutes(brief.readyBy) as number);
   const begin = brief.start === undefined ? null : (wallMinutes(brief.start) as number);
   let best: { way: Way; laid: Laid; cost: number } | null = null;
-  for (const way of waysOf(free as Brief, method)) {
+  for (const way of waysOf(free, method)) {
     if (best && best.laid.blockedMin === 0 && way.cost * 1000 >= best.cost) continue;
     const planned = way.changes.length === 0 ? first : planAs(way.brief);
     if (!planned.ok) continue;

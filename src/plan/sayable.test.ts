@@ -1,8 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../core/units/format';
+import { goalOf } from '../makes/asked';
+import { stageKind } from '../makes/kinds';
 import { briefSchema } from './brief/schema';
 import { basic, planned } from './fixtures/briefs';
 import { SAID } from './fixtures/habits';
+import { scaledBy } from './larger';
 import { planBrief, planFile } from './plan';
+import { tellingOf } from './telling';
 
 const handsIn = (plan: ReturnType<typeof planned>['plan'], from: number, to: number) => {
   const begin = Date.parse(`${plan.brief.start}Z`) / 60_000;
@@ -90,5 +95,57 @@ describe('as makers say it', () => {
         blocked += handsIn(plan, Date.parse(`${from}Z`) / 60_000, Date.parse(`${to}Z`) / 60_000);
       expect(Math.abs(blocked - told.blockedMin)).toBeLessThan(1.5);
     }
+  });
+
+  it('press steps are turned once between each two, by the bell and by the hands alike', () => {
+    const { plan, parameters } = planned(
+      basic(
+        'fresh-pressed',
+        { litres: 15 },
+        {
+          options: {
+            pressSteps: [
+              [14, 60],
+              [23, 30],
+              [30, 240],
+            ],
+          },
+        },
+      ),
+    );
+    const stage = plan.stages.find((one) => one.kind === 'press') as (typeof plan.stages)[number];
+    expect(stage.durationMin.likely).toBeCloseTo(330, 6);
+    expect(stageKind('press').rounds(parameters[stage.id])?.count).toBe(2);
+    expect(stage.hands).toHaveLength(3);
+  });
+
+  it('twice the milk takes twice of what is in hand, and is no shorter of it', () => {
+    const { plan } = planned(
+      basic('quick-stretched', {}, { acid: { kind: 'citric', given: { amount: 12, unit: 'g' } } }),
+    );
+    const twice = scaledBy(plan, 2)?.plan;
+    expect(twice?.doses.find((one) => one.id === 'acid')?.grams).toBe(24);
+    expect(twice?.predictions.pHAfterAcid).toBeCloseTo(plan.predictions.pHAfterAcid as number, 6);
+  });
+
+  it('salt says where it goes, and in milk is not weighed on curd', () => {
+    const words = (method: string, saltAt: string) => {
+      const { plan, parameters } = planned(basic(method, {}, { options: { saltAt, saltPct: 1 } }));
+      const stage = plan.stages.find((one) => one.kind === 'salt') as (typeof plan.stages)[number];
+      const said = stageKind('salt').words(parameters[stage.id], tellingOf(plan, formatter(METRIC)));
+      return { text: said.steps.join(' '), goal: goalOf(stage, parameters) };
+    };
+    expect(words('paneer', 'milk')).toMatchObject({
+      goal: null,
+      text: expect.stringMatching(/all the milk/),
+    });
+    expect(words('quick-stretched', 'stretch').text).toMatch(/last pulls/);
+    expect(words('squeaky-curds', 'surface').text).toMatch(/over all faces/);
+  });
+
+  it('a spell away that ends before it begins is a fault at its end', () => {
+    const away = [{ from: '2026-11-27T17:00', to: '2026-11-27T08:00' }];
+    const read = planFile({ ...basic('skyr'), start: '2026-11-26T18:00', away });
+    expect(read.ok ? [] : read.faults.map((fault) => fault.path)).toEqual(['away.0.to']);
   });
 });

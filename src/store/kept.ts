@@ -3,6 +3,7 @@ import { ACID_KINDS } from '../core/acid/acids';
 import { bounded, idText, oneLine } from '../core/faults/bounds';
 import { type Fault, faultLine, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
+import { HEATED_BY } from '../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { GIVEN_UNITS } from '../core/units/given';
 import { photoSchema } from '../files/backup';
@@ -42,7 +43,7 @@ const draftSchema = z
       z.enum(GIVEN_DOSES),
       z.object({ text: z.string().max(40), unit: z.enum(GIVEN_UNITS) }).optional(),
     ),
-    heat: briefSchema.shape.heat.unwrap().nullable(),
+    heatBy: z.enum(HEATED_BY),
     keepWarm: briefSchema.shape.keepWarm.unwrap().nullable(),
     byClock: z.boolean(),
     away: z.array(z.object({ from: z.string().max(40), to: z.string().max(40) })).max(60),

@@ -137,7 +137,12 @@ export const briefSchema = z
     /** When nobody can lend a hand: every night, and spells by the calendar; the plan is laid round them. */
     asleep: z.strictObject({ from: clockTime, to: clockTime }).optional(),
     away: z
-      .array(z.strictObject({ from: wallTime, to: wallTime }))
+      .array(
+        z.strictObject({ from: wallTime, to: wallTime }).refine(({ from, to }) => from < to, {
+          error: 'ends before it begins: give a later end',
+          path: ['to'],
+        }),
+      )
       .max(60, 'give at most sixty')
       .optional(),
     start: wallTime.optional(),

@@ -1,7 +1,7 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { AcidKind } from '../../core/acid/acids';
 import type { CoagulantForm } from '../../core/coagulant/strength';
-import type { Heating, KeepWarm } from '../../core/heat/warming';
+import type { HeatedBy, KeepWarm } from '../../core/heat/warming';
 import type { Species, Treatment } from '../../core/milk/species';
 import type { GivenUnit } from '../../core/units/given';
 import type { GoodKind } from '../../files/shelf';
@@ -40,6 +40,9 @@ const DRAFT_FIELDS = [
   'ageDays',
   'generation',
   'labelLitres',
+  'heatKw',
+  'bathLitres',
+  'bathC',
 ] as const;
 export type DraftField = (typeof DRAFT_FIELDS)[number];
 
@@ -77,8 +80,8 @@ export interface Draft {
   cultureLabel: 'usual' | 'gram' | 'sachet';
   /** Doses the maker has in hand, the amount as typed. */
   given: { [dose in GivenDose]?: { text: string; unit: GivenUnit } | undefined };
-  /** What warms the pot and what keeps it warm; null where it is the hob, and the make's own wrap. */
-  heat: Heating | null;
+  /** What warms the pot, and what keeps it warm; null for the make's own wrap. */
+  heatBy: HeatedBy;
   keepWarm: KeepWarm | null;
   /** Laid round the kitchen's nights, and spells away. */
   byClock: boolean;
@@ -115,7 +118,7 @@ export const FIRST_DRAFT: Draft = {
   cultureForm: 'freeze-dried',
   cultureLabel: 'usual',
   given: {},
-  heat: null,
+  heatBy: 'hob',
   keepWarm: null,
   byClock: false,
   away: [],
@@ -144,6 +147,9 @@ export const FIRST_DRAFT: Draft = {
     ageDays: at(3),
     generation: at(1),
     labelLitres: at(30),
+    heatKw: at(null),
+    bathLitres: at(null),
+    bathC: at(null),
   },
   options: {},
   choices: {},

@@ -11,6 +11,7 @@ import type { GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';
 import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
+import { withoutClock } from '../../plan/byClock';
 import { planBrief } from '../../plan/plan';
 import type { Draft, DraftField, FieldValue, GivenDose } from '../../store/slices/draft';
 import { roomOverC } from './hours';
@@ -45,6 +46,9 @@ export const FIELDS: Record<
   ageDays: { path: 'culture.ageDays', bounds: { min: 0, max: 365 } },
   generation: { path: 'culture.generation', bounds: { min: 0, max: 200 } },
   labelLitres: { path: 'culture.label', bounds: { min: 0.1, max: 100_000 } },
+  heatKw: { path: 'heat.kW', bounds: BOUNDS.hobKw, optional: true },
+  bathLitres: { path: 'heat.bathLitres', bounds: { min: 0.5, max: 1000 }, optional: true },
+  bathC: { path: 'heat.bathC', bounds: { min: 20, max: 100 }, optional: true },
 };
 
 /** The field of a brief that holds a coagulant's strength, by its form. */
@@ -161,6 +165,7 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   };
   const salt = { ...priced(draft, 'salt'), ...inHand('salt') };
   const calciumGiven = inHand('calcium');
+  const heat = heatOf(draft, read);
   const value = {
     format: 'plump-pail/brief',
     version: 1,
@@ -198,7 +203,7 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
     }),
     ...(Object.keys(salt).length > 0 && { salt }),
     ...(draft.calcium && { calcium: calciumGiven.given ? calciumGiven : true }),
-    ...(draft.heat && { heat: draft.heat }),
+    ...(heat && { heat }),
     ...(draft.keepWarm && { keepWarm: draft.keepWarm }),
     ...(draft.byClock && draft.when !== 'now' && { asleep: nightOf(kitchen) }),
     ...(draft.away.length > 0 && draft.when !== 'now' && { away: draft.away }),
@@ -212,6 +217,23 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   const brief = parse<Brief>(briefSchema, value);
   if (!brief.ok) return { brief: null, faults: brief.faults };
   return { brief: withRoom(brief.value, kitchen, nowWall), faults: [] };
+}
+
+/** What warms the pot: only what belongs to it is read, so that a bath's water does not stand in a hob's way. */
+function heatOf({ heatBy: by }: Draft, read: Read) {
+  switch (by) {
+    case 'hob': {
+      const kW = read('heatKw');
+      return kW === undefined ? null : { by, kW };
+    }
+    case 'roaster':
+      return { by, kW: read('heatKw') };
+    case 'sink':
+      return { by, bathLitres: read('bathLitres'), bathC: read('bathC') };
+    case 'water-bath':
+    case 'thermostat':
+      return { by, bathC: read('bathC') };
+  }
 }
 
 /** The option that would have found a dose, left out where the dose is in hand. */
@@ -236,7 +258,7 @@ const priced = ({ prices }: Draft, kind: GoodKind) =>
 /** A brief with the room as it is over the hours of its make, where the kitchen is colder or warmer by night. */
 function withRoom(brief: Brief, kitchen: Kitchen, nowWall: string): Brief {
   if (kitchen.roomNightC == null) return brief;
-  const planned = planBrief(brief, { spread: false });
+  const planned = planBrief(withoutClock(brief), { spread: false });
   if (!planned.ok) return brief;
   const { totalHours } = planned.value.plan.predictions;
   const startMs = brief.readyBy

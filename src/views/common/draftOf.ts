@@ -40,7 +40,7 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
       ...inHand('salt', brief.salt?.given),
       ...inHand('calcium', typeof brief.calcium === 'object' ? brief.calcium.given : undefined),
     },
-    heat: brief.heat ?? null,
+    heatBy: brief.heat?.by ?? 'hob',
     keepWarm: brief.keepWarm ?? null,
     byClock: brief.asleep !== undefined,
     away: brief.away ?? [],
@@ -81,6 +81,9 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
       ageDays: given(culture?.ageDays, fields.ageDays),
       generation: given(culture?.generation, fields.generation),
       labelLitres: given(culture?.labelLitresPerSachet ?? culture?.labelLitresPerGram, fields.labelLitres),
+      heatKw: at(brief.heat?.kW),
+      bathLitres: at(brief.heat?.bathLitres),
+      bathC: at(brief.heat?.bathC),
     },
     options: {
       [brief.method]: Object.fromEntries(

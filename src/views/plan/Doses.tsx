@@ -8,6 +8,7 @@ import type { Fault } from '../../core/faults/fault';
 import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
 import { methodById } from '../../makes';
+import { goalOf, takes } from '../../makes/asked';
 import type { Resolved } from '../../plan/brief/resolved';
 import { cautionText } from '../../plan/cautionText';
 import type { Planned } from '../../plan/plan';
@@ -47,7 +48,9 @@ export function Doses({ planned, faults }: { planned: Planned; faults: readonly 
               </span>
             </div>
             <p className="text-[15px] leading-snug">
-              {[...spoonLine(dose, planned, format, measures), ...waterLine(dose, format)].join('; ')}
+              {[...spoonLine(dose, planned, format, measures), ...waterLine(dose, planned, format)].join(
+                '; ',
+              )}
               {dose.id === 'acid' && dose.holdBackGrams > 0 && (
                 <>
                   . First <strong>{acidText(dose, dose.grams - dose.holdBackGrams, format)}</strong>; hold
@@ -89,9 +92,14 @@ export function Doses({ planned, faults }: { planned: Planned; faults: readonly 
 }
 
 /** The water a dose goes into, and what else is to be known of it in a word. */
-function waterLine(dose: Dose, format: Format): string[] {
+function waterLine(dose: Dose, { plan, parameters }: Planned, format: Format): string[] {
   const water = `in ${format.millilitres(dose.diluteInMl)} of cool water`;
-  if (dose.id === 'salt') return ['of the weight expected: weigh the drained cheese'];
+  if (dose.id === 'salt') {
+    const stage = plan.stages.find((one) => takes(one, parameters, 'salt'));
+    return stage && goalOf(stage, parameters)?.is === 'salt'
+      ? ['of the weight expected: weigh the drained cheese']
+      : ['for all of the water: most of it leaves with the whey'];
+  }
   if (dose.diluteInMl <= 0) return [];
   if (dose.id === 'brine-salt') return [`${water}, boiled once and cooled`];
   if (dose.id === 'coagulant') return [`${water} without chlorine, only when it goes in`];

@@ -54,7 +54,7 @@ export function MilkForm({ faults, plan }: { faults: readonly Fault[]; plan: Pla
     'readyBy',
   ]);
   const otherFaults = faults.filter(
-    (one) => !shown.has(one.path) && !/^(options|coagulant|culture)\./.test(one.path),
+    (one) => !shown.has(one.path) && !/^(options|coagulant|culture)\.|\.given/.test(one.path),
   );
 
   return (

@@ -32,6 +32,11 @@ export function PlanTrack({
   const [folded, setFolded] = useState(true);
   const [zoom, setZoom] = useState(1);
   const stageClock = total > 20 * 60 ? dayClock : clockText;
+  // Each caution where it first matters; what a dose in hand comes to stands beside that dose.
+  const once = cautions.filter(
+    (one, i) =>
+      one.id !== 'dose-off' && cautions.findIndex(({ id, text }) => id === one.id && text === one.text) === i,
+  );
   const words = stages.map((stage) => stageKind(stage.kind).words(planned.parameters[stage.id], telling));
   return (
     <section aria-label="The make" className="mt-6">
@@ -80,9 +85,7 @@ export function PlanTrack({
       />
       <ol className="mt-4 gap-x-8 tab:columns-2" aria-label="Stages">
         {stages.map((stage, index) => {
-          const texts = cautions
-            .filter((one) => one.stage === stage.id)
-            .map((one) => cautionText(one, format));
+          const texts = once.filter((one) => one.stage === stage.id).map((one) => cautionText(one, format));
           const busy = stage.handsOnMin >= stage.durationMin.likely * 0.5;
           return (
             <li key={stage.id} className="stitch break-inside-avoid pt-2 pb-2">

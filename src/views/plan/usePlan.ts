@@ -2,6 +2,7 @@ import { format as formatDate } from 'date-fns';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import type { Brief } from '../../plan/brief/schema';
+import { withoutClock } from '../../plan/byClock';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -35,7 +36,8 @@ export function useLivePlan(): LivePlan {
   if (key === null || brief === null) kept.current = null;
   else if (kept.current?.key !== key) kept.current = { key, brief };
   const same = kept.current?.brief ?? null;
-  const likely = useMemo(() => same && planBrief(same, { spread: false }), [same]);
+  // Laying it round the clock takes many plans: the worker does that.
+  const likely = useMemo(() => same && planBrief(withoutClock(same), { spread: false }), [same]);
   const [broken, setBroken] = useState<Fault[]>([]);
   const [spread, setSpread] = useState<{ key: string; planned: Planned } | null>(null);
   useEffect(() => {

@@ -14,6 +14,16 @@ export const chill = kindOf<{ minutes: number }>({
   kind: 'chill',
   params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
+  habits: [
+    {
+      param: 'minutes',
+      option: 'chillMin',
+      label: 'Chill',
+      range: { unit: 'min', min: 0, max: 1440, step: 5 },
+      reason: 'Cold to the middle before it is touched.',
+      noughtLeavesOut: true,
+    },
+  ],
   uses: () => ['fridge'],
   slack: () => WAITS,
   toleranceC: [3, 4],

@@ -22,6 +22,16 @@ export const cook = kindOf<CookParams>({
     stirred: z.boolean().default(true),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
+  habits: [
+    {
+      param: 'overMin',
+      option: 'cookMin',
+      label: 'Cook over',
+      range: { unit: 'min', min: 0, max: 90 },
+      reason: 'Slowly, or a skin locks the whey in. Nought: not heated at all.',
+      noughtLeavesOut: true,
+    },
+  ],
   does: ['ramps', 'over-fire', 'cooks-curd'],
   uses: () => ['pot', 'ring'],
   toleranceC: [2, 2],

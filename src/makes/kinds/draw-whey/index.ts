@@ -11,6 +11,7 @@ export const drawWhey = kindOf<Record<string, never>>({
   kind: 'draw-whey',
   params: z.strictObject({}),
   endedBy: 'done',
+  does: ['holds-curd'],
   uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (world, _params, pot) => {

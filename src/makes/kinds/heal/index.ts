@@ -8,6 +8,16 @@ export const heal = kindOf<{ minutes: number }>({
   kind: 'heal',
   params: z.strictObject({ minutes: minutesTo(240) }),
   endedBy: 'time',
+  habits: [
+    {
+      param: 'minutes',
+      option: 'healMin',
+      label: 'Heal',
+      range: { unit: 'min', min: 0, max: 30 },
+      reason: 'The faces close before they are stirred; fragile curd wants longer.',
+      noughtLeavesOut: true,
+    },
+  ],
   uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, setLoss(world)),

@@ -32,6 +32,12 @@ export interface PressParams {
   steps: PressSteps;
 }
 
+/** How long it is pressed and how often it is turned: as its steps say, or as its make does. */
+const courseOf = ({ hours, turns, steps = [] }: Pick<PressParams, 'hours' | 'turns' | 'steps'>) =>
+  steps.length > 0
+    ? { hours: steps.reduce((sum, [, min]) => sum + min, 0) / 60, turns: steps.length - 1 }
+    : { hours, turns };
+
 export const press = kindOf<PressParams>({
   kind: 'press',
   params: z.strictObject({
@@ -43,14 +49,28 @@ export const press = kindOf<PressParams>({
     steps: pressStepsSchema.default([]),
   }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
+  habits: [
+    {
+      param: 'steps',
+      option: 'pressSteps',
+      usual: 0,
+      label: 'Pressed in steps',
+      range: 'press-steps',
+      reason:
+        'Kilograms and minutes, one after the other, turned between: 14 kg 60 min, 23 kg 30 min. None: as above.',
+    },
+  ],
   does: ['presses', 'holds-curd'],
   pad: 'weight',
-  rounds: ({ turns }) => ({ what: 'turn', count: turns, everyMin: null, atOnce: false }),
+  rounds: (params) => {
+    const { turns } = courseOf(params);
+    return turns > 0 ? { what: 'turn', count: turns, everyMin: null, atOnce: false } : null;
+  },
   uses: ({ by }) => (by === 'screw' ? ['press', 'mould'] : ['mould']),
-  hands: ({ turns }, span) => [
-    [0, HANDS_ON],
-    ...eachRound(span, span.durationMin / (turns + 1), PER_TURN).slice(0, turns),
-  ],
+  hands: (params, span) => {
+    const { turns } = courseOf(params);
+    return [[0, HANDS_ON], ...eachRound(span, span.durationMin / (turns + 1), PER_TURN).slice(0, turns)];
+  },
   kit: ({ by }, about) => [
     {
       what: `a mould or hoop for ${about.format.litres(about.looseLitres)}, ${by === 'self' ? 'straight-sided' : by === 'screw' ? 'and a press' : 'a board and weights'}`,
@@ -58,9 +78,9 @@ export const press = kindOf<PressParams>({
     },
   ],
   toleranceC: null,
-  predict: (world, { kPa, hours: usualHours, by, heightCm, turns: usualTurns, steps = [] }, pot) => {
-    const hours = steps.length > 0 ? steps.reduce((sum, [, min]) => sum + min, 0) / 60 : usualHours;
-    const turns = steps.length > 0 ? steps.length - 1 : usualTurns;
+  predict: (world, params, pot) => {
+    const { kPa, by, heightCm, steps = [] } = params;
+    const { hours, turns } = courseOf(params);
     // From here the press decides the moisture, not the cloth before it.
     pot.nonFat = null;
     const areaM2 = standingAreaM2(curdOf(world, pot).kg, heightCm);

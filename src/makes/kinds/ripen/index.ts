@@ -9,6 +9,16 @@ export const ripen = kindOf<{ minutes: number }>({
   kind: 'ripen',
   params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
+  habits: [
+    {
+      param: 'minutes',
+      option: 'ripenMin',
+      label: 'Ripen',
+      range: { unit: 'min', min: 0, max: 90 },
+      reason: 'Nought: the coagulant goes in at once.',
+      noughtLeavesOut: true,
+    },
+  ],
   does: ['ripens'],
   uses: () => ['pot'],
   slack: () => WAITS,

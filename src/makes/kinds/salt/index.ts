@@ -37,6 +37,19 @@ export interface SaltParams {
 const strewnPct = ({ percent, share = 1, pressed = false, inCheese = false }: SaltParams): number =>
   (percent * share) / (inCheese ? saltKeptPct(1, pressed) : 1);
 
+type IntoCurd = Exclude<SaltParams['at'], 'milk' | 'whey'>;
+/** What is weighed for its salt, and how the salt goes on. */
+const WEIGHED: Record<IntoCurd, string> = {
+  curd: 'Weigh the drained curd',
+  stretch: 'Weigh the stretched curd',
+  surface: 'Weigh the cheese',
+};
+const WORKED_IN: Record<IntoCurd, string> = {
+  curd: 'worked in gently',
+  stretch: 'folded in with the last pulls while it is hot',
+  surface: 'strewn over all faces, half now and half at the next turn',
+};
+
 /** Water in a pot of milk or whey, kg. */
 const potWaterKg = ({ milk }: World, pot: PotState): number =>
   (milk.massKg * milk.composition.waterPct) / 100 + Math.max(0, pot.kg - milk.massKg);
@@ -48,6 +61,7 @@ function inTheWater(world: World, pot: PotState, params: SaltParams, kg: number,
   pot.strewnKg += givenKg;
   pot.givenSaltKg += givenKg;
   pot.saltKg += givenKg * kept;
+  saltSlows(world, pot);
   return aside(pot, MINUTES);
 }
 
@@ -63,7 +77,6 @@ export const salt = kindOf<SaltParams>({
     at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface']).default('curd'),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
-  does: ['holds-curd'],
   takes: () => ['salt'],
   goal: (params) =>
     params.at === 'milk' || params.at === 'whey' ? null : { is: 'salt', percent: strewnPct(params) },
@@ -131,7 +144,7 @@ export const salt = kindOf<SaltParams>({
       action: 'Salt',
       target: all,
       steps: [
-        `Weigh the drained curd: ${format.percent(percent, 1)} of what it really weighs, non-iodised, worked in gently.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
+        `${WEIGHED[params.at ?? 'curd']}: ${format.percent(percent, 1)} of what it really weighs, non-iodised, ${WORKED_IN[params.at ?? 'curd']}.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
         goes > 1
           ? `In ${format.number(goes)} goes, ten minutes apart, so that the first is drunk before the next.`
           : 'Taste now and in an hour; salt takes time to spread.',

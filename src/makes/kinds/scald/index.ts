@@ -13,6 +13,16 @@ export const scald = kindOf<{ toC: number; overMin: number }>({
     overMin: number;
   }>,
   endedBy: 'temperature',
+  habits: [
+    {
+      param: 'overMin',
+      option: 'warmOverMin',
+      usual: 0,
+      label: 'Warmed over',
+      range: { unit: 'min', min: 0, max: 240 },
+      reason: 'Nought: as fast as the heat goes. Slower is gentler, and is judged as you warm.',
+    },
+  ],
   does: ['heats-milk', 'scalds', 'near-boil', 'ramps', 'over-fire'],
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],

@@ -7,6 +7,16 @@ export const settle = kindOf<{ minutes: number }>({
   kind: 'settle',
   params: z.strictObject({ minutes: minutesTo(480) }),
   endedBy: 'time',
+  habits: [
+    {
+      param: 'minutes',
+      option: 'settleMin',
+      label: 'Settle',
+      range: { unit: 'min', min: 0, max: 60 },
+      reason: 'The curd sinks and knits on the base.',
+      noughtLeavesOut: true,
+    },
+  ],
   uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0),

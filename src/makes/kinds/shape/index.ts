@@ -60,6 +60,23 @@ export const shape = kindOf<ShapeParams>({
     coldMin: minutesTo(LONG_MIN),
   }) as unknown as z.ZodType<ShapeParams>,
   endedBy: 'time',
+  habits: [
+    {
+      param: 'pieceKg',
+      option: 'pieceKg',
+      label: 'Pieces of',
+      range: { unit: 'kg', min: 0.02, max: 5, step: 0.01 },
+      reason: 'Bigger pieces take longer to shape, to cool and in brine.',
+    },
+    {
+      param: 'pieces',
+      option: 'pieces',
+      usual: 0,
+      label: 'How many',
+      range: { unit: '', min: 0, max: 200 },
+      reason: 'Nought: by weight.',
+    },
+  ],
   does: ['holds-curd'],
   kit: (_params, { format, yieldKg }) => [
     {
