@@ -69,7 +69,7 @@ const WORDS: Words = {
     ({
       'not sour enough': `At pH ${asPH(pH)} this curd is not sour enough to stretch well: it wants ${asPH(highPH)} to ${asPH(lowPH)}, and above that it tears. Sour it further before you heat it.`,
       'too sour': `At pH ${asPH(pH)} this curd is sourer than it stretches at, ${asPH(highPH)} to ${asPH(lowPH)}: it melts to soup and loses its fat. Less acid, or stretch it sooner.`,
-      'too cold': `This curd flows from a core of ${temp(fromC)} on: it is dry, sweet, or has much calcium in it. Stretch it hotter.`,
+      'too cold': `Too cold: this curd flows from a core of ${temp(fromC)} on. Hotter water or whey, or smaller pieces.`,
       'too hot': `Above a core of ${temp(mostC)} this curd loses fat and toughens: cooler water, or less of it.`,
       'worked too long': 'Worked this long it toughens: smaller pieces, hotter water.',
     })[side],

@@ -1,10 +1,29 @@
+import { z } from 'zod';
 import { Infeasible } from '../../core/faults/fault';
 import { heatOver } from '../../core/heat/denaturation';
 import { potOf } from '../../core/heat/pot';
 import { coolingMinutes } from '../../core/heat/sinkBath';
 import { warming } from '../../core/heat/warming';
 import type { PotState, Span, World } from '../grammar';
+import type { Habit } from '../traits';
+import { minutesTo, potC } from './bounds';
 import { along } from './spans';
+
+export type RampParams = { toC: number; overMin: number };
+export const rampParams = z.strictObject({
+  toC: potC(),
+  overMin: minutesTo(600).default(0),
+}) as unknown as z.ZodType<RampParams>;
+
+/** The pace a maker wishes for. Common practice. */
+export const WARMED_OVER: Habit = {
+  param: 'overMin',
+  option: 'warmOverMin',
+  usual: 0,
+  label: 'Warmed over',
+  range: { unit: 'min', min: 0, max: 240 },
+  reason: 'Nought: as fast as the heat goes. Slower is gentler, and is judged as you warm.',
+};
 
 const POINTS = 8;
 /** Cold tap water, °C. Common practice. */

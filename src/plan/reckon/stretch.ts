@@ -26,7 +26,7 @@ export const stretchWindow = computation({
   },
   outputs: {
     quality: { label: 'stretch', unit: '0 to 1' },
-    side: { label: 'it', unit: 'stretches, or the side it lies on' },
+    side: { label: 'the curd', unit: '' },
     fromC: { label: 'flows from a core of', unit: '°C' },
     bestC: { label: 'best at', unit: '°C' },
     mostC: { label: 'worse above', unit: '°C' },

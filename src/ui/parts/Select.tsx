@@ -6,19 +6,22 @@ export function Select<T extends string>({
   value,
   options,
   onChange,
+  above = false,
 }: {
   label: string;
   value: T;
   options: readonly { value: T; text: string }[];
   onChange(value: T): void;
+  /** The label stands above the list: for names that want the whole line. */
+  above?: boolean;
 }) {
   const id = useId();
   return (
-    <div className="flex items-center gap-2">
-      <label htmlFor={id} className="w-24 shrink-0 text-[15px] font-medium leading-tight text-ink-soft">
+    <div className={above ? '' : 'flex items-center gap-2'}>
+      <label htmlFor={id} className="block w-24 shrink-0 text-[15px] font-medium leading-tight text-ink-soft">
         {label}
       </label>
-      <span className="field-line relative min-w-0 flex-1">
+      <span className="field-line relative block min-w-0 flex-1">
         <select
           id={id}
           value={value}

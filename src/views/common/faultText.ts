@@ -1,5 +1,6 @@
 import type { Fault } from '../../core/faults/fault';
 import { FIELD_UNITS, type Format, type Quantity } from '../../core/units/format';
+import { capital } from './capital';
 
 /** What a schema says of a field that was left empty. */
 const NOTHING = /^is (""|null|undefined|empty|missing)$/;
@@ -38,5 +39,3 @@ export function faultText(fault: Fault, format: Format, quantity: Quantity = 'pl
   const number = /^This is -?[\d.]+$/.test(said);
   return `${number ? 'Out of range' : capital(said)}: give ${write(bounds.min)} to ${write(bounds.max)}${name ? `\u00a0${name}` : ''}.`;
 }
-
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);

@@ -10,6 +10,7 @@ import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
 import { STRENGTH_FIELD } from '../common/briefOf';
+import { capital } from '../common/capital';
 import { faultText } from '../common/faultText';
 import { goodChosen, goodKindOf } from '../common/goods';
 import { DraftNumber } from './DraftNumber';
@@ -256,11 +257,7 @@ export function Ingredients({
       {(['calcium', 'lipase', 'salt'] as const).map(
         (kind) =>
           plan?.doses.some((dose) => goodKindOf(dose.id) === kind) && (
-            <FromShelf
-              key={kind}
-              kind={kind}
-              label={`${kind.charAt(0).toUpperCase()}${kind.slice(1)} from`}
-            />
+            <FromShelf key={kind} kind={kind} label={`${capital(kind)} from`} />
           ),
       )}
     </>

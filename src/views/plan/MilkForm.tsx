@@ -9,14 +9,13 @@ import { FaultText } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Select } from '../../ui/parts/Select';
 import { FIELDS } from '../common/briefOf';
+import { capital } from '../common/capital';
 import { faultText } from '../common/faultText';
 import { TREATMENT_WORDS } from '../common/milkWords';
 import { DraftNumber, type DraftNumberProps } from './DraftNumber';
 import { Ingredients } from './Ingredients';
 import { MilkPicker } from './MilkPicker';
 import { When } from './When';
-
-const title = (word: string) => word.charAt(0).toUpperCase() + word.slice(1);
 
 /** What is in the pail, or what is wanted on the table; and what goes into it. */
 export function MilkForm({ faults, plan }: { faults: readonly Fault[]; plan: Plan | null }) {
@@ -89,7 +88,7 @@ export function MilkForm({ faults, plan }: { faults: readonly Fault[]; plan: Pla
         <Select
           label="Milk of"
           value={draft.species}
-          options={SPECIES.map((value) => ({ value, text: title(value) }))}
+          options={SPECIES.map((value) => ({ value, text: capital(value) }))}
           onChange={changeSpecies}
         />
         {field(whey ? 'wheyFatPct' : 'fatPct', {

@@ -32,6 +32,7 @@ export function MilkPicker({ plan }: { plan: Plan | null }) {
     <>
       {milks.length > 0 && (
         <Select
+          above
           label="From"
           value={draft.milkId ?? ''}
           options={[

@@ -9,7 +9,7 @@ import { DraftNumber } from './DraftNumber';
 const BY: Record<HeatedBy, string> = {
   hob: 'on the hob',
   'water-bath': 'in a double boiler',
-  sink: 'in a sink of hot water',
+  sink: 'in a hot sink',
   thermostat: 'in a steady bath',
   roaster: 'in a roaster',
 };
@@ -18,7 +18,7 @@ const KEPT: Record<KeepWarm | 'usual', string> = {
   lid: 'with a lid on',
   towel: 'in a towel',
   blanket: 'in a blanket',
-  insulated: 'in an insulated box',
+  insulated: 'in an insulated pot',
   bath: 'in its warm bath',
 };
 
@@ -26,7 +26,7 @@ const KEPT: Record<KeepWarm | 'usual', string> = {
 export function Warmed({ method, faults }: { method: Method; faults: readonly Fault[] }) {
   const dispatch = useAppDispatch();
   const { heatBy, keepWarm } = useAppSelector((state) => state.draft);
-  const about = { faults, placeholder: 'as usual', bare: true };
+  const about = { faults, placeholder: 'usual', bare: true };
   const bath = heatBy === 'sink' || heatBy === 'water-bath' || heatBy === 'thermostat';
   const sets = method.coagulant !== null || method.culture !== null;
   return (
@@ -37,9 +37,9 @@ export function Warmed({ method, faults }: { method: Method; faults: readonly Fa
         options={HEATED_BY.map((value) => ({ value, text: BY[value] }))}
         onChange={(next: HeatedBy) => dispatch(draftChanged({ heatBy: next }))}
       />
-      {bath && <DraftNumber {...about} name="bathC" label="Its water" step={1} quantity="temperature" />}
+      {bath && <DraftNumber {...about} name="bathC" label="Water at" step={1} quantity="temperature" />}
       {heatBy === 'sink' && (
-        <DraftNumber {...about} name="bathLitres" label="Water in it" step={1} quantity="volume" />
+        <DraftNumber {...about} name="bathLitres" label="Water" step={1} quantity="volume" />
       )}
       {heatBy === 'roaster' && <DraftNumber {...about} name="heatKw" label="Rated" step={0.1} unit="kW" />}
       {sets && (

@@ -12,6 +12,7 @@ import { startMake } from '../../store/log';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
+import { capital } from '../common/capital';
 import { milksOf, takenBy } from '../common/goods';
 import { say, sayUnwritten } from '../common/written';
 import { usePot } from './PotPicker';
@@ -52,10 +53,7 @@ export function useStart(brief: Brief | null, plan: Plan) {
     try {
       const path = await to(id, {
         type: 'started',
-        name: `${short.charAt(0).toUpperCase()}${short.slice(1)}, ${formatDate(at, 'EEE d MMM HH:mm')}`.slice(
-          0,
-          MOST_NAME,
-        ),
+        name: `${capital(short)}, ${formatDate(at, 'EEE d MMM HH:mm')}`.slice(0, MOST_NAME),
         milkName: lots
           .map((lot) => lot.name)
           .join(' and ')

@@ -6,6 +6,7 @@ import type { Quantity } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
 import type { Computation } from '../../plan/reckon/computation';
 import { EXAMPLES } from '../../plan/reckon/examples';
+import { capital } from '../common/capital';
 
 /** One line of a reckoner's form, made from the example's own shape. */
 export type Line =
@@ -50,7 +51,6 @@ const COLUMNS: Record<string, readonly string[]> = {
 
 const QUANTITY: Record<string, Quantity> = { '°C': 'temperature', L: 'volume', kg: 'cheese', m: 'height' };
 
-const capital = (text: string) => text.charAt(0).toUpperCase() + text.slice(1);
 const stepFor = ({ min, max }: Range) =>
   max - min <= 8 ? 0.05 : max - min <= 60 ? 0.1 : max - min <= 500 ? 1 : 10;
 

@@ -1,28 +1,14 @@
-import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { minutesTo, potC } from '../bounds';
-import { ramp } from '../ramp';
+import { type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
 
 /** Share of a gentle warming spent stirring; common practice. */
 const ATTENDED = 0.5;
 
-export const warm = kindOf<{ toC: number; overMin: number }>({
+export const warm = kindOf<RampParams>({
   kind: 'warm',
-  params: z.strictObject({ toC: potC(), overMin: minutesTo(600).default(0) }) as unknown as z.ZodType<{
-    toC: number;
-    overMin: number;
-  }>,
+  params: rampParams,
   endedBy: 'temperature',
-  habits: [
-    {
-      param: 'overMin',
-      option: 'warmOverMin',
-      usual: 0,
-      label: 'Warmed over',
-      range: { unit: 'min', min: 0, max: 240 },
-      reason: 'Nought: as fast as the heat goes. Slower is gentler, and is judged as you warm.',
-    },
-  ],
+  habits: [WARMED_OVER],
   does: ['heats-milk', 'ramps', 'over-fire'],
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
