@@ -102,6 +102,23 @@ test('schools and switches change the plan, and what they are stays over a reloa
   await expect(page.getByRole('checkbox', { name: 'Stirred while it warms' })).not.toBeChecked();
 });
 
+test('a moisture not asked for shows the one the plan goes to, for this milk; one asked for stays', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await type(page, 'Fat', '6.5');
+  const taken = core('whole-milk-ricotta', 8, { fatPct: 6.5 }).brief.options?.moisturePct;
+  const shown = String(Math.round(taken as number));
+  expect(shown).not.toBe('72');
+  await expect(page.getByLabel('Moisture wanted', { exact: true })).toHaveValue(shown);
+  const stages = page.getByRole('list', { name: 'Stages' });
+  await expect(stages).toContainText(`Drain to ${shown} % moisture`);
+  await type(page, 'Moisture wanted', '70');
+  await expect(stages).toContainText('Drain to 70 % moisture');
+  await type(page, 'Fat', '3.7');
+  await expect(page.getByLabel('Moisture wanted', { exact: true })).toHaveValue('70');
+});
+
 test('a coagulant known only by its label, a culture by the sachet: doses come in tablets and sachets', async ({
   page,
 }) => {

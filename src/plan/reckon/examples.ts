@@ -1,4 +1,6 @@
-const milk = { species: 'cow', litres: 8, fatPct: 3.7, proteinPct: 3.2, treatment: 'pasteurised', pH: 6.65 };
+/** A milk that says no pH of its own: what is reckoned at a pH asks for that one alone. */
+const setting = { species: 'cow', litres: 8, fatPct: 3.7, proteinPct: 3.2, treatment: 'pasteurised' };
+const milk = { ...setting, pH: 6.65 };
 const warming = [
   [0, 4],
   [30, 90],
@@ -11,9 +13,16 @@ export const EXAMPLES: Record<string, Record<string, unknown>> = {
   'acid-ph': { milk, acid: { kind: 'citric' }, grams: 12 },
   'acid-dose': { milk, acid: { kind: 'vinegar', strengthPct: 5 }, pH: 5.8 },
   'coagulation-ph': { tempC: 90 },
-  'clotting-time': { milk, imcuPerLitre: 50, tempC: 32, pH: 6.55, calciumMmolPerLitre: 0.8, multiplier: 3 },
+  'clotting-time': {
+    milk: setting,
+    imcuPerLitre: 50,
+    tempC: 32,
+    pH: 6.55,
+    calciumMmolPerLitre: 0.8,
+    multiplier: 3,
+  },
   'coagulant-dose': {
-    milk,
+    milk: setting,
     coagulant: { form: 'liquid', imcuPerMl: 200, ageMonths: 0 },
     tempC: 32,
     pH: 6.55,

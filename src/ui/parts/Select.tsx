@@ -1,21 +1,22 @@
 import { useId } from 'react';
 
+/** Names longer than this want the whole line: the label then stands above. */
+const FITS_BESIDE = 14;
+
 /** One of many; the machine's own list, which every phone and keyboard knows. */
 export function Select<T extends string>({
   label,
   value,
   options,
   onChange,
-  above = false,
 }: {
   label: string;
   value: T;
   options: readonly { value: T; text: string }[];
   onChange(value: T): void;
-  /** The label stands above the list: for names that want the whole line. */
-  above?: boolean;
 }) {
   const id = useId();
+  const above = options.some(({ text }) => text.length > FITS_BESIDE);
   return (
     <div className={above ? '' : 'flex items-center gap-2'}>
       <label htmlFor={id} className="block w-24 shrink-0 text-[15px] font-medium leading-tight text-ink-soft">

@@ -32,7 +32,6 @@ export function MilkPicker({ plan }: { plan: Plan | null }) {
     <>
       {milks.length > 0 && (
         <Select
-          above
           label="From"
           value={draft.milkId ?? ''}
           options={[

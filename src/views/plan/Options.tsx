@@ -2,6 +2,7 @@ import { useId } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Fault } from '../../core/faults/fault';
 import type { ChoiceOption, Method, MethodOption, NumberOption } from '../../makes/method';
+import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { choiceSet, optionSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -20,11 +21,16 @@ interface OptionProps<O> {
   fault: Fault | undefined;
 }
 
-function NumberChoice({ method, name, option, fault }: OptionProps<NumberOption>) {
+interface NumberProps extends OptionProps<NumberOption> {
+  /** What the plan took where nothing was said: a rich milk's usual moisture is not a lean one's. */
+  taken: number | undefined;
+}
+
+function NumberChoice({ method, name, option, fault, taken }: NumberProps) {
   const dispatch = useAppDispatch();
   const format = useFormat();
   const field = useAppSelector((state) => state.draft.options[method.id]?.[name]) ?? {
-    value: option.default,
+    value: taken ?? option.default,
     text: null,
   };
   const set = (next: typeof field) => dispatch(optionSet({ method: method.id, key: name, field: next }));
@@ -112,7 +118,15 @@ function Steps({ method, name, option, fault }: OptionProps<Extract<MethodOption
 }
 
 /** How it is made, each choice with its reason; what few ask for is folded away, and opens where something is said or wrong. */
-export function Options({ method, faults }: { method: Method; faults: readonly Fault[] }) {
+export function Options({
+  method,
+  faults,
+  plan,
+}: {
+  method: Method;
+  faults: readonly Fault[];
+  plan: Plan | null;
+}) {
   const said = useAppSelector(
     (state) => ({
       ...state.draft.options[method.id],
@@ -126,9 +140,11 @@ export function Options({ method, faults }: { method: Method; faults: readonly F
   const line = ([name, option]: [string, MethodOption]) => {
     const fault = faults.find((one) => one.path === `options.${name}`);
     const about = { method, name, fault };
+    const took = plan?.method === method.id ? plan.brief.options?.[name] : undefined;
+    const taken = typeof took === 'number' ? took : undefined;
     return (
       <div key={name} className="stitch pt-2">
-        {option.type === 'number' && <NumberChoice {...about} option={option} />}
+        {option.type === 'number' && <NumberChoice {...about} option={option} taken={taken} />}
         {option.type === 'choice' && <School {...about} option={option} />}
         {option.type === 'boolean' && <YesNo {...about} option={option} />}
         {option.type === 'steps' && <Steps {...about} option={option} />}

@@ -48,7 +48,7 @@ export default function PlanView() {
             <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
           )}
         </div>
-        {chosen && <Options method={chosen} faults={live.faults} />}
+        {chosen && <Options method={chosen} faults={live.faults} plan={live.planned?.plan ?? null} />}
       </div>
     </>
   );

@@ -10,6 +10,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { CurveChart } from '../../ui/charts/CurveChart';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
+import { uncapital } from '../common/capital';
 import { faultText } from '../common/faultText';
 import { type Curve, curveInputs, curveOf, tellingInput } from './curve';
 import { FormLine } from './FormLine';
@@ -182,7 +183,7 @@ function OnCurve({
           <Select
             label="Curve along"
             value={along}
-            options={inputs.map((line) => ({ value: line.path, text: line.label.toLowerCase() }))}
+            options={inputs.map((line) => ({ value: line.path, text: uncapital(line.label) }))}
             onChange={setAlong}
           />
         </div>
@@ -207,7 +208,7 @@ function Drawn({ curve, computation }: { curve: Curve; computation: Computation 
     <CurveChart
       points={shown(curve.points)}
       here={curve.here && (shown([curve.here])[0] ?? null)}
-      xLabel={`${curve.x.label.toLowerCase()}${xUnit ? `, ${xUnit}` : ''}`}
+      xLabel={`${uncapital(curve.x.label)}${xUnit ? `, ${xUnit}` : ''}`}
       yLabel={`${output?.label ?? curve.output}${yUnit ? `, ${yUnit === '°C' ? FIELD_UNITS.temperature.unit(format.units) : yUnit}` : ''}`}
       xText={text}
       yText={text}
