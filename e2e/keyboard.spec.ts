@@ -27,9 +27,9 @@ async function pressOn(page: Page, name: RegExp | string) {
 test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await open(page, '/');
   await pressOn(page, 'See what my milk can become');
+  await pressOn(page, 'Whole-milk ricotta');
   await expect(page.getByTestId('yield')).toBeVisible();
   await tabTo(page, 'Milk');
-  await page.keyboard.press('ControlOrMeta+a');
   await page.keyboard.type('6');
   await tabTo(page, 'Fat');
   await page.keyboard.press('ArrowUp');

@@ -8,9 +8,45 @@ export async function open(page: Page, path: string, at = MORNING) {
   await page.clock.install({ time: new Date(`${at}+01:00`) });
   await page.goto(path);
   await expect(page.getByRole('navigation', { name: 'Ways around' })).toBeVisible();
+  if (path === '/plan') await begin(page);
 }
 
-/** Types into a number field of the plan. */
+/** Whether the plan opens with the shelves, because nothing has been chosen yet. */
+async function shelvesStand(page: Page): Promise<boolean> {
+  const shelves = page.getByRole('heading', { name: 'What could this milk become?' });
+  await expect(shelves.or(page.getByRole('button', { name: 'What else could it become?' }))).toBeVisible();
+  return shelves.isVisible();
+}
+
+/** Takes a ricotta off the shelves, where nothing has been chosen yet. */
+export async function begin(page: Page) {
+  if (await shelvesStand(page))
+    await page.getByRole('radio', { name: 'Whole-milk ricotta', exact: true }).click();
+}
+
+/** Goes to the plan by its link. */
+export async function toPlan(page: Page) {
+  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await begin(page);
+}
+
+/** A choice in a sentence, by its name. */
+export const choice = (page: Page, label: string) =>
+  page.getByRole('combobox', { name: new RegExp(`^${label}: `) });
+
+/** Chooses another value of a choice in a sentence. */
+export async function pick(page: Page, label: string, option: string) {
+  await choice(page, label).click();
+  await page.getByRole('option', { name: option }).click();
+  await expect(page.getByRole('option')).toHaveCount(0);
+}
+
+/** Opens what a dose is taken from. */
+export async function product(page: Page, dose: string) {
+  await page.getByRole('button', { name: new RegExp(`^Which ${dose}`) }).click();
+}
+
+/** Types a number of the plan, in a sentence or in what a value opens. */
 export async function type(page: Page, label: string, text: string) {
   await page.getByRole('textbox', { name: label, exact: true }).fill(text);
 }
@@ -60,7 +96,8 @@ export async function walkRicotta(page: Page) {
 
 /** Chooses what the milk is to become, from the shelves. */
 export async function choose(page: Page, make: string) {
-  await page.getByRole('button', { name: 'What else could it become?' }).click();
+  if (!(await shelvesStand(page)))
+    await page.getByRole('button', { name: 'What else could it become?' }).click();
   await page.getByRole('radio', { name: make, exact: true }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText(make);
 }

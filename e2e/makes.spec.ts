@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, choose, noteTemperature, open, toThePot, type } from './kitchen';
+import { action, choose, noteTemperature, open, pick, product, toPlan, toThePot, type } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
@@ -23,6 +23,7 @@ async function finish(page: Page, text: string) {
 test('a paneer: rinsed, pressed under a weight, chilled, into the book', async ({ page }) => {
   await open(page, '/plan');
   await choose(page, 'Paneer');
+  await product(page, 'acid');
   await page.getByLabel('Acid', { exact: true }).selectOption('vinegar');
   await type(page, 'Milk', '6');
   await toThePot(page);
@@ -53,11 +54,11 @@ test('a goat’s pot cheese with a rinse and cream, in American units throughout
   await page.getByRole('radio', { name: '°F' }).click();
   await page.getByRole('radio', { name: 'US gallons, cups' }).click();
   await page.getByRole('radio', { name: 'ounces, pounds' }).click();
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await choose(page, 'Warm-acid pot cheese');
-  await page.getByLabel('Milk of').selectOption('goat');
-  await page.getByRole('checkbox', { name: /Dressed with cream/ }).check();
-  await page.getByRole('button', { name: 'Rinses: more' }).click();
+  await pick(page, 'Milk of', 'goat’s');
+  await page.getByRole('button', { name: 'Dress with cream' }).click();
+  await page.getByRole('textbox', { name: 'Rinses', exact: true }).press('ArrowUp');
   await toThePot(page);
   await press(page, 'All clean');
   await press(page, 'Measured');
@@ -97,7 +98,7 @@ test('a reading that cannot be right is answered, and stays to be mended', async
 test('two makes at once: each is a strand, and the pot asks which', async ({ page }) => {
   await open(page, '/plan');
   await toThePot(page);
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await choose(page, 'Paneer');
   await toThePot(page);
   await press(page, 'All clean');

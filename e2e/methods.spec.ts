@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { expect, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { planBrief } from '../src/plan/plan';
-import { choose, open, toThePot } from './kitchen';
+import { choose, open, toPlan, toThePot } from './kitchen';
 
 test('every make reads as in a book: its stages in words, its schools with their reasons', async ({
   page,
@@ -45,7 +45,7 @@ test('a make is copied and varied, its faults stand at the stage, and it is plan
   await drain.fill('95');
   await expect(page.locator('[data-stage="drain"]')).not.toContainText('params.minutes');
   await expect(line).not.toHaveText(before ?? '');
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await choose(page, 'Lock paneer');
   await expect(page.getByTestId('yield')).toContainText('paneer');
   await toThePot(page);
@@ -78,7 +78,7 @@ test('options of a make of one’s own are changed, added and taken out, their f
   await expect(page.locator('[data-stage="drain"]')).toContainText('speaks of an option');
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('[data-stage="drain"]').getByRole('alert')).toHaveCount(0);
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await choose(page, 'Paneer, my way');
   await expect(page.getByRole('textbox', { name: 'Rest on the board' })).toHaveValue('7');
   await expect(page.getByRole('textbox', { name: 'Scald to' })).toHaveValue('90');

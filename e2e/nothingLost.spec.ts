@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { basic, planned } from '../src/plan/fixtures/briefs';
-import { action, noteTemperature, open, stored, toThePot } from './kitchen';
+import { action, begin, choose, noteTemperature, open, product, stored, toThePot } from './kitchen';
 
 const file = (page: Page, label: string, value: unknown) =>
   page.getByLabel(label).setInputFiles({
@@ -177,6 +177,7 @@ test('where the disk is full every sheet stays open with what was typed, and say
   await expect(page.getByRole('article', { name: 'Monday’s can' })).toBeVisible();
 
   await page.goto('/plan');
+  await begin(page);
   await toThePot(page);
   await full(true);
   await page.getByRole('button', { name: 'All clean' }).click();
@@ -277,7 +278,8 @@ test('a clock set back: the newer reading stays the newer, and nothing lasts les
 
 test('more cream than can be is said at its field, and the plan before it stands', async ({ page }) => {
   await open(page, '/plan');
-  await page.getByRole('checkbox', { name: /cream/i }).check();
+  await page.getByRole('button', { name: 'Stir in cream' }).click();
+  await product(page, 'cream');
   await page.getByRole('textbox', { name: 'Cream', exact: true }).fill('9');
   await page.getByRole('textbox', { name: 'Moisture wanted', exact: true }).fill('78');
   await expect(page.getByText(/wetter than this curd is/i)).toBeVisible();
@@ -291,8 +293,7 @@ test('what a file calls its things comes out of the exports harmless', async ({ 
   await file(page, 'Open a method file', { ...paneer, id: 'odd-one', title });
   await expect(page).toHaveURL(/odd-one/);
   await page.goto('/plan');
-  await page.getByRole('button', { name: 'What else could it become?' }).click();
-  await page.getByRole('radio', { name: title, exact: true }).click();
+  await choose(page, title);
   const [text, calendar] = [await saved(page, 'As text'), await saved(page, 'Into a calendar')];
   expect(text.split('\n')[0]).toBe('# \\=2\\*cmd\\|x \\# \\[a\\](b)');
   expect(calendar.match(/BEGIN:VCALENDAR/g)).toHaveLength(1);

@@ -1,7 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
-import { choose, open, type } from './kitchen';
+import { choose, open, product, type } from './kitchen';
 
 async function saved(page: Page, button: string): Promise<string> {
   const [download] = await Promise.all([
@@ -15,6 +15,7 @@ test('a plan goes out as text, calendar and file, and the file comes back in', a
   await open(page, '/plan');
   await choose(page, 'Goat’s lactic log');
   await type(page, 'Milk', '6.5');
+  await product(page, 'culture');
   await page.getByLabel('Culture is').selectOption('liquid');
   const text = await saved(page, 'As text');
   expect(text).toMatch(/^# Goat’s lactic log/);
@@ -31,6 +32,7 @@ test('a plan goes out as text, calendar and file, and the file comes back in', a
     buffer: Buffer.from(file),
   });
   await expect(page.getByTestId('yield')).toHaveText(kg ?? '');
+  await product(page, 'culture');
   await expect(page.getByLabel('Culture is')).toHaveValue('liquid');
 });
 
@@ -68,12 +70,12 @@ test('what if: a plan set aside, the copy changed, the differences told, and the
   const panel = page.getByRole('region', { name: 'What if' });
   await panel.getByRole('button', { name: 'twice the milk' }).click();
   await expect(page.getByRole('textbox', { name: 'Milk', exact: true })).toHaveValue('16');
-  await expect(panel).toContainText('litres 8 → 16');
+  await expect(panel).toContainText('milk 8 → 16');
   await expect(panel.getByRole('listitem').first()).toContainText('cheese');
   await expect(panel.getByRole('listitem').first()).toContainText('+100');
   await expect(page.getByTestId('ghost')).toBeVisible();
   await page.reload();
-  await expect(panel).toContainText('litres 8 → 16');
+  await expect(panel).toContainText('milk 8 → 16');
   await panel.getByRole('button', { name: 'back to the first' }).click();
   await expect(page.getByTestId('yield')).toHaveText(first ?? '');
   await expect(page.getByTestId('ghost')).toHaveCount(0);

@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, type Page, test } from '@playwright/test';
-import { action, noteTemperature, open, toThePot } from './kitchen';
+import { action, noteTemperature, open, toPlan, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const outOfTurn = async (page: Page, what: string) => {
@@ -163,7 +163,7 @@ test('a make handed over by mistake goes on here', async ({ page }) => {
 test('a make under way already begins in the middle; one that is over goes into the book', async ({
   page,
 }) => {
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await page.getByRole('button', { name: 'Begun or made already' }).click();
   const sheet = page.getByRole('dialog');
   const stage = await sheet.getByLabel('It is at').locator('option').nth(3).getAttribute('value');
@@ -171,7 +171,7 @@ test('a make under way already begins in the middle; one that is over goes into 
   await sheet.getByRole('button', { name: 'Begin there' }).click();
   await expect(now(page)).toContainText('stage 5 of');
 
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await page.getByRole('button', { name: 'Begun or made already' }).click();
   const made = sheet.getByRole('form', { name: 'Made already' });
   await made.getByLabel('Done').fill('2026-11-28T09:00');

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { action, choose, open, type } from './kitchen';
+import { action, begin, choice, choose, open, product, toPlan, type } from './kitchen';
 
 test('a coagulant goes on the shelf, into a plan with its age, into a make, and the make stands beside it', async ({
   page,
@@ -24,13 +24,16 @@ test('a coagulant goes on the shelf, into a plan with its age, into a make, and 
   await expect(bottle).toContainText('50 mL');
   await expect(bottle).toContainText('94 % of its strength left'.replace(' %', '\u00a0%'));
 
-  await page.getByRole('link', { name: 'Plan' }).click();
+  await toPlan(page);
   await choose(page, 'Quick stretched ball');
   await type(page, 'Milk', '10');
+  await product(page, 'coagulant');
   await page.getByLabel('Off the shelf').selectOption({ label: 'Bottle from the cold room' });
   await expect(page.getByRole('textbox', { name: 'IMCU in a mL' })).toHaveValue('280');
   await expect(page.getByRole('textbox', { name: 'Kept for' })).toHaveValue('6');
+  await page.getByRole('textbox', { name: 'Milk', exact: true }).click();
   await type(page, 'Price a litre', '1');
+  await product(page, 'coagulant');
   const cost = page.getByText(/ a kilo$/).first();
   const without = await cost.textContent();
   await page.getByLabel('Off the shelf').selectOption({ label: 'none of these' });
@@ -96,8 +99,9 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await expect(can).not.toContainText('days old');
 
   await page.getByRole('button', { name: 'plan with it: Wednesday’s can' }).click();
+  await begin(page);
   await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('4.4');
-  await expect(page.getByLabel('Treated')).toHaveValue('raw');
+  await expect(choice(page, 'Treated')).toHaveText('raw');
   await type(page, 'Milk', '12');
   await expect(
     page.getByText('Of Wednesday’s can 10.0\u00a0L are left; 2.0\u00a0L more wanted.'),
@@ -144,7 +148,8 @@ test('two cans poured together are both named in what is made of them', async ({
   await page.keyboard.press('End');
   await expect(pour).toContainText('16.0\u00a0L of 3.50\u00a0% fat');
   await pour.getByRole('button', { name: 'Plan with this' }).click();
-  await expect(page.getByLabel('From').locator('option:checked')).toHaveText('poured together');
+  await begin(page);
+  await expect(choice(page, 'From')).toHaveText('poured together');
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
   await expect(action(page)).toContainText('Clean');
   await page.getByRole('link', { name: 'Shelf' }).click();
@@ -194,6 +199,7 @@ test('cream is poured in until the pail shows the fat, and the plan takes it', a
   // Pearson's square: 8 L of 3.7 % milk and 1 L of 36 % cream.
   expect(Number.parseFloat(after ?? '')).toBeCloseTo(7.16, 0);
   await pour.getByRole('button', { name: 'Plan with this' }).click();
+  await begin(page);
   await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue(
     new RegExp(`^${Number.parseFloat(after ?? '').toFixed(1)}`),
   );

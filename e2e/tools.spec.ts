@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { action, choose, open, toThePot, type } from './kitchen';
+import { action, choose, open, toPlan, toThePot, type } from './kitchen';
 
 test('pots, rings, moulds and thermometers are listed; wrong figures are answered; a plan names them', async ({
   page,
@@ -35,7 +35,7 @@ test('pots, rings, moulds and thermometers are listed; wrong figures are answere
   await sheet.getByLabel('Rated').fill('0.4');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
 
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   const ready = page.getByRole('region', { name: 'To have ready' });
   await expect(ready).toContainText('yours, the jam pan of 4.5\u00a0L, is too small');
   await type(page, 'Milk', '3');
@@ -80,7 +80,7 @@ test('a night colder than the day makes a long set longer; a small make of the d
   const before = await ready.textContent();
   await page.goto('/kitchen');
   await page.getByRole('textbox', { name: 'Room by night' }).fill('12');
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await expect(ready).not.toHaveText(before ?? '');
 });
 
@@ -90,12 +90,12 @@ test('two makes that want the same hands are told so, and a second pair of hands
   await open(page, '/plan');
   await toThePot(page);
   await expect(action(page)).toBeVisible();
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   const twice = page.getByRole('list', { name: 'Both hands wanted twice' });
   await expect(twice).toContainText('wants you for');
   await page.goto('/kitchen');
   await page.getByRole('button', { name: 'Pairs of hands: more' }).click();
-  await page.getByRole('link', { name: 'Plan', exact: true }).click();
+  await toPlan(page);
   await expect(page.getByRole('heading', { name: 'To weigh out' })).toBeVisible();
   await expect(twice).toHaveCount(0);
 });

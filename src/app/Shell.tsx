@@ -107,7 +107,7 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-10 print:p-0 print:tab:p-0">
+        <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-6 print:p-0 print:tab:p-0">
           <Suspense fallback={<p className="py-10 text-lg">One moment…</p>}>
             <ViewBoundary>
               <Outlet />

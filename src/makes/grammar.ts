@@ -14,6 +14,7 @@ import type { Composition, MilkBatch } from '../core/milk/composition';
 import type { CautionId } from '../core/safety/cautions';
 import type { Soured } from '../core/stretch/window';
 import type { Format } from '../core/units/format';
+import type { Part } from './sentence';
 import type { DoseId, KindName, Span } from './terms';
 import { FIXED, type HandsWindow, type Traits } from './traits';
 
@@ -120,8 +121,8 @@ export interface Telling {
   /** Moisture of the finished cheese, %. */
   moisturePct: number;
   acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
-  /** Every dose as the maker measures it, and the water it goes into. */
-  doses: Partial<Record<DoseId, { name: string; text: string; waterText: string }>>;
+  /** Every dose as the maker measures it, the water it goes into, and whether it is what the maker had in hand. */
+  doses: Partial<Record<DoseId, { name: string; text: string; waterText: string; inHand: boolean }>>;
   fridgeDays: number;
 }
 
@@ -129,6 +130,8 @@ export interface Telling {
 export interface StageWords {
   /** One line, for lists. */
   title: string;
+  /** The stage as one tells it: words and the values one can take hold of, the title first. */
+  says: readonly Part[];
   /** The one thing to do, a few words, set very large. */
   action: string;
   /** What it goes to, set very large; null where the countdown says it all. */

@@ -24,23 +24,32 @@ const optionOf = ({ label, reason, range }: Habit, usual: number): MethodOption 
         rare: true,
       };
 
+/** A make's own number, from as little to as much as the habit has it; null where it is no such number. */
+function widened(own: MethodOption, { range, noughtLeavesOut }: Habit, leaves: boolean): MethodOption | null {
+  if (own.type !== 'number' || range === 'press-steps' || own.unit !== range.unit) return null;
+  // Only where nought leaves the stage out may it be nought.
+  const least = noughtLeavesOut && !leaves ? own.step : range.min;
+  return { ...own, min: Math.min(own.min, least), max: Math.max(own.max, range.max) };
+}
+
 /** A stage whose habit is taken up as an option, and that option; null where the make has it already or the stage has not. */
 function taken(habit: Habit, stage: StageSpec, options: Method['options']) {
   const now = stage.params[habit.param];
   const named = typeof now === 'object' ? now.option : null;
-  if (named !== null && named !== habit.option) return null;
-  if (named === null && Object.hasOwn(options, habit.option)) return null;
   const own = named === null ? undefined : options[named];
-  if (own !== undefined)
-    // A make's own option of that name, which may now go down to nought.
-    return own.type === 'number' && habit.noughtLeavesOut
-      ? { stage: leftOutAtNought(stage, habit), option: { ...own, min: 0 } }
-      : null;
+  if (named !== null && own !== undefined) {
+    // A make's own option, which may go as far as makers go.
+    const leaves = habit.noughtLeavesOut === true && named === habit.option;
+    const wider = widened(own, habit, leaves);
+    return wider && { stage: leaves ? leftOutAtNought(stage, habit) : stage, name: named, option: wider };
+  }
+  if (Object.hasOwn(options, habit.option)) return null;
   const usual = typeof now === 'number' ? now : habit.usual;
   if (usual === undefined) return null;
   const filled = { ...stage, params: { ...stage.params, [habit.param]: { option: habit.option } } };
   return {
     stage: habit.noughtLeavesOut ? leftOutAtNought(filled, habit) : filled,
+    name: habit.option,
     option: optionOf(habit, usual),
   };
 }
@@ -115,7 +124,7 @@ export function withHabits(method: Method): Method {
       const stage = stages[i] as StageSpec;
       const found = fits(habit, stage) ? taken(habit, stage, options) : null;
       if (!found) continue;
-      options[habit.option] = found.option;
+      options[found.name] = found.option;
       stages[i] = found.stage;
     }
   }

@@ -1,13 +1,22 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
+import { methodById } from '../makes';
 import { goalOf } from '../makes/asked';
 import { stageKind } from '../makes/kinds';
+import type { Method } from '../makes/method';
 import { briefSchema } from './brief/schema';
 import { basic, planned } from './fixtures/briefs';
 import { SAID } from './fixtures/habits';
 import { scaledBy } from './larger';
-import { planBrief, planFile } from './plan';
+import { type Planned, planBrief, planFile } from './plan';
 import { tellingOf } from './telling';
+import { planLines } from './toldPlan';
+
+/** A plan in its sentences, with plain spaces. */
+const toldOf = (found: Planned) =>
+  planLines(found, methodById(found.plan.method) as Method, formatter(METRIC)).map((line) =>
+    line.replaceAll('\u00a0', ' '),
+  );
 
 const handsIn = (plan: ReturnType<typeof planned>['plan'], from: number, to: number) => {
   const begin = Date.parse(`${plan.brief.start}Z`) / 60_000;
@@ -21,9 +30,11 @@ const handsIn = (plan: ReturnType<typeof planned>['plan'], from: number, to: num
 };
 
 describe('as makers say it', () => {
-  it.each(SAID)('$say', ({ brief, gives = [], warns }) => {
+  it.each(SAID)('$say', ({ brief, reads, gives = [], warns }) => {
     expect(briefSchema.safeParse(brief).error?.issues).toBeUndefined();
-    const { plan } = planned(brief);
+    const found = planned(brief);
+    const { plan } = found;
+    if (reads) expect(toldOf(found).join('\n')).toContain(reads);
     for (const [key, low, high] of gives) {
       const value = key === 'set' ? plan.predictions.setMin?.likely : plan.predictions[key];
       expect(value).toBeGreaterThanOrEqual(low);

@@ -7,6 +7,7 @@ import { methodById } from '../makes';
 import { does } from '../makes/asked';
 import type { Telling } from '../makes/grammar';
 import type { Method } from '../makes/method';
+import { inHandOf } from './inHand';
 import type { Dose, Plan } from './schema';
 
 /** An amount of acid as the maker measures it: grams of a solid, millilitres of a liquid. */
@@ -66,6 +67,7 @@ export function tellingOf(
           name: one.ingredient,
           text: doseText(one, format),
           waterText: `${format.millilitres(one.diluteInMl)} of cool water`,
+          inHand: inHandOf(plan.brief, one.id) !== undefined,
         },
       ]),
     ),

@@ -59,6 +59,7 @@ export function saltForWeight(state: MakeState): { kg: number; grams: number } |
   const stage = stageAt(state);
   const goal = goalOf(stage, state.parameters);
   const weighing = state.weighings.at(-1);
-  if (goal?.is !== 'salt' || !weighing) return null;
+  // Salt in hand goes in as it is, whatever it weighs.
+  if (goal?.is !== 'salt' || !weighing || state.plan.brief.salt?.given) return null;
   return { kg: weighing.kg, grams: saltGrams(weighing.kg, goal.percent) };
 }

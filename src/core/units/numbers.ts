@@ -22,6 +22,9 @@ export function readNumber(text: string): number | null {
   return Number.isFinite(value) ? value : null;
 }
 
+/** The decimals a step needs. Example: `decimalsOf(0.05)` → `2`. */
+export const decimalsOf = (step: number): number => String(step).split('.')[1]?.length ?? 0;
+
 /** The decimals that leave `figures` significant figures of `value`, between 0 and `most`. */
 export function decimalsFor(value: number, figures: number, most = 3): number {
   if (value === 0 || !Number.isFinite(value)) return 0;

@@ -4,7 +4,9 @@ import { heatOver } from '../../core/heat/denaturation';
 import { potOf } from '../../core/heat/pot';
 import { coolingMinutes } from '../../core/heat/sinkBath';
 import { warming } from '../../core/heat/warming';
+import type { Format } from '../../core/units/format';
 import type { PotState, Span, World } from '../grammar';
+import { type Part, value } from '../sentence';
 import type { Habit } from '../traits';
 import { minutesTo, potC } from './bounds';
 import { along } from './spans';
@@ -24,6 +26,10 @@ export const WARMED_OVER: Habit = {
   range: { unit: 'min', min: 0, max: 240 },
   reason: 'Nought: as fast as the heat goes. Slower is gentler, and is judged as you warm.',
 };
+
+/** The pace wished for, where one is. */
+export const overSaid = (overMin: number | undefined, format: Format): Part[] =>
+  overMin ? [' over ', value('overMin', format.minutes(overMin))] : [];
 
 const POINTS = 8;
 /** Cold tap water, °C. Common practice. */

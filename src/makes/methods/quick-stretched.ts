@@ -37,7 +37,7 @@ export const quickStretched: Method = {
       'Acid goes in',
       'cold',
       [
-        ['cold', 'into the cold milk', 'Cold milk takes it without a fleck.'],
+        ['cold', 'at once', 'Cold milk takes it without a fleck.'],
         ['warming', 'while it warms, below 15 °C', 'With care: a hot spot curdles it and loses yield.'],
       ],
       'Milk curdles where acid and warmth meet.',

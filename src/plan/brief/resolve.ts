@@ -38,7 +38,8 @@ export interface ReadyBrief {
   creamPerLitre: number | null;
 }
 
-function resolveMilk({ milk }: Brief, method: Method): ResolvedMilk {
+/** The milk of a brief with what its species and its make leave unsaid filled in. */
+export function resolveMilk({ milk }: Pick<Brief, 'milk'>, method: Method): ResolvedMilk {
   const species = SPECIES_FACTS[milk.species];
   const usual =
     method.of === 'whey'

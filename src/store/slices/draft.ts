@@ -53,6 +53,8 @@ export type GivenDose = (typeof GIVEN_DOSES)[number];
 /** What is being planned, as typed; survives a reload. */
 export interface Draft {
   method: string;
+  /** Whether anybody has chosen it yet: until then the plan opens with what the milk could become. */
+  chosen: boolean;
   milkId: string | null;
   /** Lots of milk poured together for it, as shares of its litres; empty where it is of one. */
   poured: { id: string; share: number }[];
@@ -100,6 +102,7 @@ const at = (value: number | null): FieldValue => ({ value, text: null });
 
 export const FIRST_DRAFT: Draft = {
   method: FIRST_METHOD.id,
+  chosen: false,
   milkId: null,
   poured: [],
   potId: null,
@@ -165,12 +168,14 @@ const slice = createSlice({
     draftSet: (_state, action: PayloadAction<Draft>) => ({
       ...FIRST_DRAFT,
       ...action.payload,
+      chosen: action.payload.chosen ?? true,
       fields: { ...FIRST_DRAFT.fields, ...action.payload.fields },
     }),
     draftChanged: (state, { payload }: PayloadAction<Partial<Plain>>) => ({
       ...state,
       // Another milk is no longer what was poured together.
       ...('milkId' in payload && { poured: [] }),
+      ...('method' in payload && { chosen: true }),
       ...payload,
     }),
     fieldsSet: (state, action: PayloadAction<Partial<Record<DraftField, FieldValue>>>) => {

@@ -18,13 +18,15 @@ export interface PailProps {
   described: string;
 }
 
-const W = 620;
+const W = 664;
 const H = 408;
 const SHAPE: PailShape = { bottom: 178, top: 258, height: 304 };
 const BASE_Y = 392;
 const MIDDLE = W / 2;
 const FILL = 0.88;
-const GAP = 27;
+const GAP = 28;
+/** A layer thinner than this has no room for its name: that then stands over the labels beside it. */
+const NAMED_FROM = 36;
 
 const fills: Record<string, string> = {
   fat: 'var(--butter)',
@@ -62,6 +64,8 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
   );
   const boundary = tops[cheese.length - 1] ?? 0;
   const surface = tops.at(-1) ?? 0;
+  const under = tops[cheese.length - 2] ?? 0;
+  const thin = boundary - under < NAMED_FROM;
   const middles = layers.map((_, i) => ((tops[i] ?? 0) + (tops[i - 1] ?? 0)) / 2);
   const labelled = (body: 'cheese' | 'whey') =>
     layers
@@ -166,17 +170,17 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
           y={BASE_Y - (surface + boundary) / 2 + 6}
           textAnchor="middle"
           className="figure"
-          fontSize="23"
+          fontSize="25"
           fill="var(--ink)"
         >
           {wheyText}
         </text>
         <text
-          x={MIDDLE}
-          y={BASE_Y - (boundary + (tops[cheese.length - 2] ?? 0)) / 2 + 6}
-          textAnchor="middle"
+          x={thin ? MIDDLE + 146 : MIDDLE}
+          y={thin ? (rightY[0] ?? 0) - GAP : BASE_Y - (boundary + under) / 2 + 8}
+          textAnchor={thin ? 'start' : 'middle'}
           className="figure"
-          fontSize="23"
+          fontSize="25"
           fill="var(--ink)"
         >
           {cheeseText}
@@ -188,7 +192,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
           list.map((part, i) => {
             const y = ys[i] ?? part.y;
             const wall = MIDDLE + side * (halfWidth(SHAPE, BASE_Y - part.y) + 4);
-            const textX = MIDDLE + side * 150;
+            const textX = MIDDLE + side * 146;
             return (
               <g key={`${side}${part.key}`} className="hidden lap:block">
                 <path
@@ -197,7 +201,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
                   strokeWidth="1.5"
                   fill="none"
                 />
-                <text x={textX} y={y} textAnchor={side < 0 ? 'end' : 'start'} fontSize="18" fill="var(--ink)">
+                <text x={textX} y={y} textAnchor={side < 0 ? 'end' : 'start'} fontSize="21" fill="var(--ink)">
                   {part.label} <tspan fontWeight="700">{part.text}</tspan>
                 </text>
               </g>

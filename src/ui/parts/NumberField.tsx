@@ -1,7 +1,7 @@
 import { Slider } from 'radix-ui';
 import { useId } from 'react';
 import { FIELD_UNITS, type Quantity, type UnitChoice } from '../../core/units/format';
-import { readNumber, roundTo } from '../../core/units/numbers';
+import { decimalsOf, readNumber, roundTo } from '../../core/units/numbers';
 
 export interface NumberFieldProps {
   label: string;
@@ -28,30 +28,10 @@ export interface NumberFieldProps {
   bare?: boolean;
 }
 
-/** The decimals a step needs. */
-const decimalsOf = (step: number) => String(step).split('.')[1]?.length ?? 0;
-
-/** A number one can type, nudge or pull; keeps what was typed, even when it cannot be read. */
-export function NumberField(props: NumberFieldProps) {
-  const {
-    label,
-    hint,
-    value,
-    text,
-    onChange,
-    quantity = 'plain',
-    units,
-    min,
-    max,
-    step,
-    fault,
-    slide,
-    placeholder,
-    bare = false,
-  } = props;
-  const id = useId();
+/** A number as it is typed, nudged and pulled, in the units shown; what was typed is kept even where it cannot be read. */
+export function useTyped(props: NumberFieldProps) {
+  const { value, text, onChange, quantity = 'plain', units, min, max, step } = props;
   const kind = FIELD_UNITS[quantity];
-  const unit = quantity === 'plain' ? (props.unit ?? '') : kind.unit(units);
   const decimals = decimalsOf(step);
   const write = (shown: number) => {
     const plain = roundTo(shown, decimals).toFixed(decimals);
@@ -61,30 +41,90 @@ export function NumberField(props: NumberFieldProps) {
   const shown = value === null ? null : kind.out(value, units);
   const set = (next: number) => {
     const rounded = roundTo(next, decimals);
-    const inner = Math.min(max, Math.max(min, kind.in(rounded, units)));
-    onChange({ value: inner, text: null });
+    onChange({ value: Math.min(max, Math.max(min, kind.in(rounded, units))), text: null });
   };
-  const nudge = (by: number) => set((shown ?? kind.out(min, units)) + by);
-  const displayed = text ?? (shown === null ? '' : write(shown));
-  const nudger =
-    'flex size-11 shrink-0 items-center justify-center rounded-xl border-2 border-rim bg-plate text-2xl leading-none font-semibold hover:bg-plate-soft';
-  const less = (
-    <button type="button" className={nudger} aria-label={`${label}: less`} onClick={() => nudge(-step)}>
-      −
+  return {
+    unit: quantity === 'plain' ? (props.unit ?? '') : kind.unit(units),
+    displayed: text ?? (shown === null ? '' : write(shown)),
+    shown,
+    outer: (inner: number) => roundTo(kind.out(inner, units), decimals),
+    set,
+    nudge: (by: number) => set((shown ?? kind.out(min, units)) + by),
+    type: (typed: string) => {
+      const read = readNumber(typed);
+      onChange({ value: read === null ? null : kind.in(read, units), text: typed });
+    },
+  };
+}
+export type Typed = ReturnType<typeof useTyped>;
+
+const NUDGER =
+  'flex size-11 shrink-0 items-center justify-center rounded-xl border-2 border-rim bg-plate text-2xl leading-none font-semibold hover:bg-plate-soft';
+
+function Nudger({ label, by, typed }: { label: string; by: number; typed: Typed }) {
+  return (
+    <button
+      type="button"
+      className={NUDGER}
+      aria-label={`${label}: ${by < 0 ? 'less' : 'more'}`}
+      onClick={() => typed.nudge(by)}
+    >
+      {by < 0 ? '−' : '+'}
     </button>
   );
-  const more = (
-    <button type="button" className={nudger} aria-label={`${label}: more`} onClick={() => nudge(step)}>
-      +
-    </button>
+}
+
+/** A line to pull a number along, with a step at each end; `slide` in inner units. */
+export function Pull({
+  label,
+  step,
+  slide,
+  typed,
+}: {
+  label: string;
+  step: number;
+  slide: { min: number; max: number };
+  typed: Typed;
+}) {
+  const least = typed.outer(slide.min);
+  const most = typed.outer(slide.max);
+  return (
+    <div className="mt-0.5 flex items-center gap-3">
+      <Nudger label={label} by={-step} typed={typed} />
+      <Slider.Root
+        className="relative flex h-11 flex-1 touch-none items-center select-none"
+        min={least}
+        max={most}
+        step={step}
+        value={[Math.min(most, Math.max(least, typed.shown ?? least))]}
+        onValueChange={([next]) => next !== undefined && typed.set(next)}
+      >
+        <Slider.Track className="relative h-2.5 grow overflow-hidden rounded-full border-2 border-rim bg-plate">
+          <Slider.Range className="absolute h-full bg-enamel" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-label={`${label}, pull`}
+          className="block size-7 rounded-full border-[3px] border-rim bg-now"
+        />
+      </Slider.Root>
+      <Nudger label={label} by={step} typed={typed} />
+    </div>
   );
+}
+
+/** A number one can type, nudge or pull; keeps what was typed, even when it cannot be read. */
+export function NumberField(props: NumberFieldProps) {
+  const { label, hint, step, fault, slide, placeholder, bare = false } = props;
+  const id = useId();
+  const typed = useTyped(props);
+  const nudges = !slide && !bare;
   return (
     <div data-field={label}>
       <div className="flex items-center gap-2">
         <label htmlFor={id} className="min-w-0 flex-1 text-[15px] font-medium leading-tight text-ink-soft">
           {label}
         </label>
-        {!slide && !bare && less}
+        {nudges && <Nudger label={label} by={-step} typed={typed} />}
         <span
           className={`field-line flex w-[5.9rem] items-baseline justify-end gap-1 pb-0.5 ${fault ? 'border-danger' : ''}`}
         >
@@ -93,53 +133,23 @@ export function NumberField(props: NumberFieldProps) {
             inputMode="decimal"
             autoComplete="off"
             className="figure w-full min-w-0 bg-transparent py-1 text-right text-[22px] outline-none placeholder:font-normal placeholder:text-ink-soft placeholder:opacity-100"
-            value={displayed}
+            value={typed.displayed}
             placeholder={placeholder}
             aria-invalid={fault !== undefined}
             aria-describedby={fault ? `${id}-fault` : undefined}
-            onChange={(event) => {
-              const typed = event.target.value;
-              const read = readNumber(typed);
-              onChange({ value: read === null ? null : kind.in(read, units), text: typed });
-            }}
+            onChange={(event) => typed.type(event.target.value)}
             onKeyDown={(event) => {
-              if (event.key === 'ArrowUp') nudge(step);
-              else if (event.key === 'ArrowDown') nudge(-step);
+              if (event.key === 'ArrowUp') typed.nudge(step);
+              else if (event.key === 'ArrowDown') typed.nudge(-step);
               else return;
               event.preventDefault();
             }}
           />
-          <span className="text-[15px] text-ink-soft">{unit}</span>
+          <span className="text-[15px] text-ink-soft">{typed.unit}</span>
         </span>
-        {!slide && !bare && more}
+        {nudges && <Nudger label={label} by={step} typed={typed} />}
       </div>
-      {slide && (
-        <div className="mt-0.5 flex items-center gap-3">
-          {less}
-          <Slider.Root
-            className="relative flex h-11 flex-1 touch-none items-center select-none"
-            min={roundTo(kind.out(slide.min, units), decimals)}
-            max={roundTo(kind.out(slide.max, units), decimals)}
-            step={step}
-            value={[
-              Math.min(
-                kind.out(slide.max, units),
-                Math.max(kind.out(slide.min, units), shown ?? kind.out(slide.min, units)),
-              ),
-            ]}
-            onValueChange={([next]) => next !== undefined && set(next)}
-          >
-            <Slider.Track className="relative h-2.5 grow overflow-hidden rounded-full border-2 border-rim bg-plate">
-              <Slider.Range className="absolute h-full bg-enamel" />
-            </Slider.Track>
-            <Slider.Thumb
-              aria-label={`${label}, pull`}
-              className="block size-7 rounded-full border-[3px] border-rim bg-now"
-            />
-          </Slider.Root>
-          {more}
-        </div>
-      )}
+      {slide && <Pull label={label} step={step} slide={slide} typed={typed} />}
       {hint && !fault && <p className="mt-0.5 text-sm text-ink-soft">{hint}</p>}
       {fault && <FaultText id={`${id}-fault`}>{fault}</FaultText>}
     </div>

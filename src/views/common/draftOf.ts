@@ -2,6 +2,8 @@ import { crudeProteinPct } from '../../core/milk/species';
 import type { Given } from '../../core/units/given';
 import type { Kitchen } from '../../files/kitchen';
 import { methodById } from '../../makes';
+import type { Method } from '../../makes/method';
+import { resolveBrief, resolveMilk } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
 import { type Draft, FIRST_DRAFT, type FieldValue, type GivenDose } from '../../store/slices/draft';
 import { stepsText } from './steps';
@@ -11,10 +13,24 @@ const at = (value: number | null | undefined): FieldValue => ({ value: value ?? 
 const inHand = (dose: GivenDose, given: Given | undefined): Draft['given'] =>
   given === undefined ? {} : { [dose]: { text: String(given.amount), unit: given.unit } };
 
+/** Options that are not what they would be for this batch if nobody had said anything: the rest need not be said again. */
+function saidOtherwise(brief: Brief, method: Method): NonNullable<Brief['options']> {
+  const ready = resolveBrief({ ...brief, options: {} });
+  const usual = ready.ok ? ready.value.brief.options : {};
+  return Object.fromEntries(
+    Object.entries(brief.options ?? {}).filter(
+      ([name, value]) => String(value) !== String(usual[name] ?? method.options[name]?.default),
+    ),
+  );
+}
+
 /** The form that stands for a brief, times left behind; what a brief leaves out stands as in a first run. */
 export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): Draft {
-  const { milk, acid, cream, coagulant, culture, options = {}, wantKg } = brief;
-  const whey = methodById(brief.method)?.of === 'whey';
+  const { acid, cream, coagulant, culture, wantKg } = brief;
+  const method = methodById(brief.method);
+  const whey = method?.of === 'whey';
+  const milk = method ? resolveMilk(brief, method) : brief.milk;
+  const options = method ? saidOtherwise(brief, method) : (brief.options ?? {});
   const { fields } = FIRST_DRAFT;
   const given = (value: number | undefined, usual: FieldValue) => (value === undefined ? usual : at(value));
   const protein =
@@ -25,6 +41,7 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
   return {
     ...FIRST_DRAFT,
     method: brief.method,
+    chosen: true,
     milkId,
     species: milk.species,
     treatment: milk.treatment ?? 'pasteurised',
@@ -66,7 +83,8 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): 
         : {
             fatPct: given(milk.fatPct, fields.fatPct),
             proteinPct: given(protein, fields.proteinPct),
-            pH: at(milk.pH),
+            // What nobody measured stays unmeasured.
+            pH: at(brief.milk.pH),
           }),
       startC: given(milk.startC, fields.startC),
       strengthPct: given(acid?.strengthPct, fields.strengthPct),

@@ -22,6 +22,7 @@ import { KIND_NAMES } from '../../makes/kinds';
 import { type Method, MOST_TITLE, type StageSpec } from '../../makes/method';
 import { methodSchema } from '../../makes/methodSchema';
 import type { Planned } from '../../plan/plan';
+import { sentencesOf } from '../../plan/sentences';
 import { useFormat } from '../../store/hooks';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
@@ -53,6 +54,7 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
     }
   }, [read, method.id]);
   if (planned?.ok) last.current = planned.value;
+  const latest = last.current;
   const faults: Fault[] = read.ok ? (planned && !planned.ok ? planned.faults : []) : read.faults;
   const change = (part: Partial<Method>) => void keep({ ...method, ...part });
   const setStages = (stages: StageSpec[]) => change({ stages });
@@ -77,6 +79,10 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
       },
     });
   };
+  const said = useMemo(() => {
+    const stages = latest ? sentencesOf(latest, method, format).stages : [];
+    return new Map(stages.map(({ id, clauses }) => [id, clauses]));
+  }, [latest, method, format]);
   const elsewhere = faults.filter((fault) => !/^(stages\.\d+|options\.)/.test(fault.path));
   return (
     <>
@@ -96,16 +102,16 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
         />
         <TextLine label="About" most={4000} value={method.about} onChange={(about) => change({ about })} />
       </div>
-      {last.current && (
+      {latest && (
         <div className={`mt-4 ${faults.length > 0 ? 'opacity-55' : ''}`}>
           <p className="text-[16px]" aria-live="polite">
             <strong className="figure text-[30px]">
-              {format.kg(last.current.plan.predictions.yieldKg.likely)}
+              {format.kg(latest.plan.predictions.yieldKg.likely)}
             </strong>{' '}
-            of 8 L in {hoursText(last.current.plan.predictions.totalHours * 60)}
+            of 8 L in {hoursText(latest.plan.predictions.totalHours * 60)}
             {faults.length > 0 && ', before the faults below'}
           </p>
-          <UsualTrack planned={last.current} />
+          <UsualTrack planned={latest} />
         </div>
       )}
       {elsewhere.map((fault) => (
@@ -137,6 +143,9 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
                 key={stage.id}
                 stage={stage}
                 index={index}
+                said={said.get(stage.id) ?? null}
+                options={method.options}
+                onOption={(name, option) => change({ options: { ...method.options, [name]: option } })}
                 faults={faults.filter(
                   (fault) => fault.path.startsWith(`stages.${index}.`) || fault.path === `stages.${index}`,
                 )}

@@ -4,11 +4,13 @@ import type { Method } from '../../makes/method';
 import { cautionText } from '../../plan/cautionText';
 import { courseOfPlanned } from '../../plan/course';
 import { type Planned, planBrief } from '../../plan/plan';
+import { sentencesOf } from '../../plan/sentences';
 import { tellingOf } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { MakeTrack } from '../../ui/charts/MakeTrack';
 import { FOLD_FROM_MIN } from '../../ui/charts/trackScale';
 import { Cautions } from '../../ui/parts/Cautions';
+import { Said } from '../common/Said';
 import { hoursText } from '../common/times';
 
 const LITRES = 8;
@@ -64,6 +66,7 @@ export function Reading({ method }: { method: Method }) {
   if (!planned.ok) return null;
   const { plan, parameters } = planned.value;
   const telling = tellingOf(plan, format);
+  const said = sentencesOf(planned.value, method, format).stages;
   const p = plan.predictions;
   return (
     <>
@@ -88,7 +91,7 @@ export function Reading({ method }: { method: Method }) {
               <span className="figure text-[30px] text-ink-soft">{index + 1}</span>
               <div>
                 <h2 className="text-[21px]">
-                  {words.title}{' '}
+                  <Said clauses={said[index]?.clauses ?? []} />{' '}
                   <span className="font-plain text-[15px] font-normal text-ink-soft">
                     {format.minutes(stage.durationMin.likely)}
                   </span>

@@ -3,9 +3,13 @@ import { CSS } from '@dnd-kit/utilities';
 import { useState } from 'react';
 import { type Fault, faultLine } from '../../core/faults/fault';
 import { readNumber } from '../../core/units/numbers';
-import { conditionsOf, type StageSpec } from '../../makes/method';
+import type { Clause } from '../../makes/clauses';
+import { conditionsOf, type Method, type MethodOption, type StageSpec } from '../../makes/method';
+import { useFormat } from '../../store/hooks';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
+import { SayNumber } from '../../ui/say/SayNumber';
+import { SayPick } from '../../ui/say/SayPick';
 import { InlineField } from './InlineField';
 
 type Param = StageSpec['params'][string];
@@ -29,17 +33,93 @@ const conditionText = (one: ReturnType<typeof conditionsOf>[number]): string =>
         ? `${one.option} is ${one.atLeast} or more`
         : `${one.option} is chosen`;
 
+/** A piece of a stage's sentence: a parameter, or what an option usually is, is changed where it stands. */
+function SaidValue({
+  clause,
+  stage,
+  options,
+  setParam,
+  onOption,
+}: {
+  clause: Clause;
+  stage: StageSpec;
+  options: Method['options'];
+  setParam(key: string, value: Param | null): void;
+  onOption(name: string, next: MethodOption): void;
+}) {
+  const format = useFormat();
+  const { text, param, option: name } = clause;
+  const option = name === undefined ? undefined : options[name];
+  if (name !== undefined && option?.type === 'number')
+    return (
+      <SayNumber
+        label={`${option.label}, as usual`}
+        value={option.default}
+        text={null}
+        reads={text}
+        said={false}
+        hint={option.reason}
+        quantity={option.quantity}
+        unit={option.unit}
+        units={format.units}
+        min={option.min}
+        max={option.max}
+        step={option.step}
+        slide={{ min: option.min, max: option.max }}
+        onChange={({ value }) => value !== null && onOption(name, { ...option, default: value })}
+      />
+    );
+  if (name !== undefined && option?.type === 'choice')
+    return (
+      <SayPick
+        label={`${option.label}, as usual`}
+        value={option.default}
+        reads={text}
+        said={false}
+        options={option.choices}
+        onChange={(value) => onOption(name, { ...option, default: value })}
+      />
+    );
+  const now = param === undefined ? undefined : stage.params[param];
+  if (param === undefined || typeof now === 'object' || typeof now === 'boolean' || now === undefined)
+    return text;
+  // A word where the kind wants one stays a word; what is typed in place of a number is kept, with its fault.
+  if (typeof now === 'string' && !NUMERIC.test(text)) return text;
+  return (
+    <SayNumber
+      label={`${param} of ${stage.id}`}
+      value={typeof now === 'number' ? now : null}
+      text={typeof now === 'number' ? null : now}
+      reads={text}
+      said
+      units={format.units}
+      min={-1_000_000}
+      max={1_000_000}
+      step={1}
+      onChange={(next) => setParam(param, next.text === null ? next.value : paramOf(next.text))}
+    />
+  );
+}
+const NUMERIC = /\d/;
+
 /** One stage of a make being written: its kind, its parameters, its faults; a grip to move it by. */
 export function StageRow({
   stage,
   index,
+  said,
+  options,
   faults,
   onChange,
+  onOption,
   onRemove,
 }: {
   stage: StageSpec;
   index: number;
+  /** Its sentence as it would be planned; null where it is no part of the usual plan. */
+  said: readonly Clause[] | null;
+  options: Method['options'];
   faults: readonly Fault[];
+  onOption(name: string, next: MethodOption): void;
   onChange(next: StageSpec): void;
   onRemove(): void;
 }) {
@@ -97,30 +177,49 @@ export function StageRow({
               `, only if ${conditionsOf(stage).map(conditionText).join(' and ')}`}
           </span>
         </p>
-        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
-          {Object.entries(stage.params).map(([key, value]) => (
-            <InlineField<Param | null>
-              key={key}
-              name={key}
-              aria={`${key} of ${stage.id}`}
-              value={value}
-              read={(text) => (text.trim() === '' ? null : paramOf(text))}
-              write={(param) => (param === null ? '' : paramText(param))}
-              onChange={(next) => setParam(key, next)}
-            />
-          ))}
-          <label className="flex items-center gap-1.5 text-[15px] text-ink-soft">
-            add
-            <input
-              value={adding}
-              aria-label={`Add a parameter to ${stage.id}`}
-              onChange={(event) => setAdding(event.target.value)}
-              onKeyDown={(event) => event.key === 'Enter' && addParam()}
-              onBlur={addParam}
-              className="field-line min-h-9 w-24 bg-transparent outline-none"
-            />
-          </label>
-        </div>
+        {said && (
+          <p className="sentence-line">
+            {said.map((clause, i) => (
+              <SaidValue
+                // biome-ignore lint/suspicious/noArrayIndexKey: a sentence's pieces keep their places
+                key={i}
+                clause={clause}
+                stage={stage}
+                options={options}
+                setParam={setParam}
+                onOption={onOption}
+              />
+            ))}
+            .
+          </p>
+        )}
+        <details open={said === null} className="text-[15px]">
+          <summary className="text-ink-soft">all it is told</summary>
+          <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
+            {Object.entries(stage.params).map(([key, value]) => (
+              <InlineField<Param | null>
+                key={key}
+                name={key}
+                aria={`${key} of ${stage.id}`}
+                value={value}
+                read={(text) => (text.trim() === '' ? null : paramOf(text))}
+                write={(param) => (param === null ? '' : paramText(param))}
+                onChange={(next) => setParam(key, next)}
+              />
+            ))}
+            <label className="flex items-center gap-1.5 text-[15px] text-ink-soft">
+              add
+              <input
+                value={adding}
+                aria-label={`Add a parameter to ${stage.id}`}
+                onChange={(event) => setAdding(event.target.value)}
+                onKeyDown={(event) => event.key === 'Enter' && addParam()}
+                onBlur={addParam}
+                className="field-line min-h-9 w-24 bg-transparent outline-none"
+              />
+            </label>
+          </div>
+        </details>
         {faults.map((fault) => (
           <FaultText key={faultLine(fault)}>
             {fault.path.split('.').slice(2).join('.')}: {fault.problem}; {fault.remedy}.

@@ -13,6 +13,7 @@ import type * as Kinds from '../../makes/kinds/register';
 import type { Method } from '../../makes/method';
 import { methodSchema } from '../../makes/methodSchema';
 import type * as Makes from '../../makes/register';
+import type * as Sentence from '../../makes/sentence';
 import { basic, planned } from '../../plan/fixtures/briefs';
 import { kitOf } from '../../plan/kit';
 import { MODEL_VERSION } from '../../plan/plan';
@@ -30,6 +31,7 @@ import { StagePicture } from '../../ui/pictures/StagePicture';
 vi.mock('../../makes/kinds/register', async (importActual) => {
   const { KINDS } = await importActual<typeof Kinds>();
   const { kindOf } = await vi.importActual<typeof Grammar>('../../makes/grammar');
+  const { saying, value } = await vi.importActual<typeof Sentence>('../../makes/sentence');
   const smoke = kindOf<{ minutes: number }>({
     kind: 'smoke',
     params: z.strictObject({ minutes: z.number().min(1).max(600) }),
@@ -58,7 +60,7 @@ vi.mock('../../makes/kinds/register', async (importActual) => {
       };
     },
     words: ({ minutes }, { format }) => ({
-      title: `Smoke for ${format.minutes(minutes)}`,
+      ...saying(['Smoke for ', value('minutes', format.minutes(minutes))]),
       action: 'Smoke',
       target: null,
       steps: ['Chips glow, and never flame.'],

@@ -9,16 +9,23 @@ import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
 import { methodById } from '../../makes';
 import { goalOf, takes } from '../../makes/asked';
+import type { Method } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
 import { cautionText } from '../../plan/cautionText';
 import type { Planned } from '../../plan/plan';
-import type { Dose } from '../../plan/schema';
+import type { Dose, Plan } from '../../plan/schema';
 import { acidStandIns } from '../../plan/standIns';
 import { acidText, doseText } from '../../plan/telling';
 import { pailOf as milkOf, NO_DEPARTURE } from '../../plan/world';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
-import { InHand, inHandText } from './InHand';
+import { FaultText } from '../../ui/parts/NumberField';
+import { SayFault } from '../../ui/say/look';
+import { SayMore } from '../../ui/say/SayMore';
+import { faultText } from '../common/faultText';
+import { WhatItChanges } from './Changes';
+import { Addable, Product } from './Ingredients';
+import { canBeInHand, InHand, inHandText } from './InHand';
 
 /** The computation behind a dose, alone in the reckoner. */
 const RECKONED: Partial<Record<Dose['id'], string>> = {
@@ -30,64 +37,136 @@ const RECKONED: Partial<Record<Dose['id'], string>> = {
 
 const SPOON_TSP = { '1/8': 0.125, '1/4': 0.25, '1/2': 0.5, '1': 1 } as const;
 
-/** To weigh out: grams first, then the spoon that comes closest and what that does, then what to hold back and why. */
-export function Doses({ planned, faults }: { planned: Planned; faults: readonly Fault[] }) {
+/** To weigh out: each with its product, grams first, then the spoon that comes closest and what that does, then what to hold back and why. */
+export function Doses({
+  planned,
+  method,
+  faults,
+}: {
+  planned: Planned;
+  method: Method;
+  faults: readonly Fault[];
+}) {
   const format = useFormat();
   const { dropMl = DROP_ML, smallestSpoon = '1/8' } = useAppSelector((state) => state.kitchen);
   const measures = { dropMl, smallestTsp: SPOON_TSP[smallestSpoon] };
+  const { plan } = planned;
   return (
     <section aria-label="To weigh out">
       <h2 className="text-[21px]">To weigh out</h2>
       <ul>
-        {planned.plan.doses.map((dose) => (
-          <li key={dose.id} className="stitch mt-1.5 pt-1.5" data-dose={dose.id}>
-            <div className="flex items-baseline justify-between gap-3">
-              <span className="text-[17px] leading-tight font-semibold">{dose.ingredient}</span>
-              <span className="figure text-[28px] leading-none whitespace-nowrap">
-                {doseText(dose, format)}
-              </span>
-            </div>
-            <p className="text-[15px] leading-snug">
-              {[...spoonLine(dose, planned, format, measures), ...waterLine(dose, planned, format)].join(
-                '; ',
-              )}
-              {dose.id === 'acid' && dose.holdBackGrams > 0 && (
-                <>
-                  . First <strong>{acidText(dose, dose.grams - dose.holdBackGrams, format)}</strong>; hold
-                  back <strong>{acidText(dose, dose.holdBackGrams, format)}</strong> until you have seen the
-                  whey
-                </>
-              )}
-              .
-            </p>
-            {planned.plan.cautions
-              .filter((one) => one.told?.id === 'dose-off' && one.told.of === dose.id)
-              .map((one) => (
-                <p
-                  key={one.text}
-                  role="status"
-                  className="mt-1 rounded-[10px] border-l-[6px] border-now-edge bg-now-wash px-3 py-1.5 text-[15px]"
+        {plan.doses.map((dose) => {
+          const own = productFaults(dose.id, faults);
+          return (
+            <li key={dose.id} className="stitch mt-1.5 pt-1" data-dose={dose.id}>
+              <div className="flex items-baseline justify-between gap-3">
+                <SayMore
+                  label={`Which ${PRODUCT[dose.id]}: ${dose.ingredient}`}
+                  text={dose.ingredient}
+                  said={saidOf(dose, plan)}
+                  faulty={own.length > 0}
                 >
-                  {cautionText(one, format)}
-                </p>
+                  <Product id={dose.id} method={method} faults={faults} plan={plan} />
+                  {dose.id === 'acid' && <AcidNotes dose={dose} planned={planned} format={format} />}
+                  <WhatItChanges />
+                </SayMore>
+                <Amount dose={dose} plan={plan} faults={faults} />
+              </div>
+              <p className="mt-0.5 text-[15px] leading-snug">
+                {[...spoonLine(dose, planned, format, measures), ...waterLine(dose, planned, format)].join(
+                  '; ',
+                )}
+                {dose.id === 'acid' && dose.holdBackGrams > 0 && (
+                  <>
+                    . First <strong>{acidText(dose, dose.grams - dose.holdBackGrams, format)}</strong>; hold
+                    back <strong>{acidText(dose, dose.holdBackGrams, format)}</strong> until you have seen the
+                    whey
+                  </>
+                )}
+                .
+              </p>
+              {own.map((fault) => (
+                <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
               ))}
-            <div className="-ml-2 flex flex-wrap items-center gap-x-1">
-              <InHand dose={dose} brief={planned.plan.brief} faults={faults} />
-              {RECKONED[dose.id] && (
-                <Link
-                  to={`/reckon/${RECKONED[dose.id]}`}
-                  aria-label={`Reckon ${dose.ingredient} alone`}
-                  className="inline-flex min-h-8 items-center px-2 text-[14px] text-ink-soft underline decoration-rim-soft underline-offset-4"
-                >
-                  reckon
-                </Link>
-              )}
-            </div>
-            {dose.id === 'acid' && <AcidNotes dose={dose} planned={planned} format={format} />}
-          </li>
-        ))}
+              {plan.cautions
+                .filter((one) => one.told?.id === 'dose-off' && one.told.of === dose.id)
+                .map((one) => (
+                  <p
+                    key={one.text}
+                    role="status"
+                    className="mt-1 rounded-[10px] border-l-[6px] border-now-edge bg-now-wash px-3 py-1.5 text-[15px]"
+                  >
+                    {cautionText(one, format)}
+                  </p>
+                ))}
+            </li>
+          );
+        })}
       </ul>
+      <Addable method={method} plan={plan} />
     </section>
+  );
+}
+
+/** What a dose is asked for as. */
+const PRODUCT: Record<Dose['id'], string> = {
+  acid: 'acid',
+  calcium: 'calcium',
+  coagulant: 'coagulant',
+  culture: 'culture',
+  salt: 'salt',
+  cream: 'cream',
+  lipase: 'lipase',
+  'brine-salt': 'salt for the brine',
+};
+
+/** Whether the product is another than where nobody said anything. */
+function saidOf(dose: Dose, { brief }: Plan): boolean {
+  switch (dose.id) {
+    case 'acid':
+      return brief.acid?.kind !== 'citric';
+    case 'culture':
+      return brief.culture?.form !== 'freeze-dried';
+    case 'coagulant':
+      return brief.coagulant?.form !== 'liquid';
+    default:
+      return false;
+  }
+}
+
+/** Faults of what a dose is taken from; those of an amount in hand stand at the amount. */
+export const productFaults = (id: Dose['id'], faults: readonly Fault[]): Fault[] =>
+  faults.filter((one) => (one.path === id || one.path.startsWith(`${id}.`)) && !one.path.includes('.given'));
+
+/** How much of it: computed, or as one has it in hand. */
+function Amount({ dose, plan, faults }: { dose: Dose; plan: Plan; faults: readonly Fault[] }) {
+  const format = useFormat();
+  const text = doseText(dose, format);
+  const fault = faults.find((one) => one.path.startsWith(`${dose.id}.given`));
+  const figure = <span className="figure text-[28px] leading-none whitespace-nowrap">{text}</span>;
+  if (!canBeInHand(dose.id)) return figure;
+  return (
+    <span className="text-right">
+      <SayMore
+        label={`I have another amount of ${PRODUCT[dose.id]}: ${text}`}
+        text={figure}
+        said={inHandText(plan.brief, dose.id) !== null}
+        faulty={fault !== undefined}
+      >
+        <InHand dose={dose} brief={plan.brief} />
+        {RECKONED[dose.id] && (
+          <Link
+            to={`/reckon/${RECKONED[dose.id]}`}
+            aria-label={`Reckon ${dose.ingredient} alone`}
+            className="mt-1 inline-flex min-h-11 items-center text-[15px] text-ink-soft underline decoration-rim-soft underline-offset-4"
+          >
+            reckon it alone
+          </Link>
+        )}
+        <WhatItChanges />
+      </SayMore>
+      {fault && <SayFault>{faultText(fault, format)}</SayFault>}
+    </span>
   );
 }
 

@@ -1,11 +1,14 @@
+import type { ReactNode } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import type { Quantity } from '../../core/units/format';
 import { useFormat } from '../../store/hooks';
-import { type DraftField, fieldsSet } from '../../store/slices/draft';
+import { type DraftField, FIRST_DRAFT, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
-import { NumberField } from '../../ui/parts/NumberField';
+import { NumberField, type NumberFieldProps } from '../../ui/parts/NumberField';
+import { SayNumber } from '../../ui/say/SayNumber';
 import { FIELDS } from '../common/briefOf';
 import { faultText } from '../common/faultText';
+import { WhatItChanges } from './Changes';
 
 export interface DraftNumberProps {
   name: DraftField;
@@ -24,30 +27,44 @@ export interface DraftNumberProps {
 }
 
 /** A number of the draft, with its bounds, its fault and the text exactly as typed. */
-export function DraftNumber({ name, faults, bounds, path, ...spec }: DraftNumberProps) {
+function useDraftNumber({ name, faults, bounds, path, ...spec }: DraftNumberProps): NumberFieldProps {
   const dispatch = useAppDispatch();
   const format = useFormat();
   const field = useAppSelector((state) => state.draft.fields[name]);
   const known = FIELDS[name];
   const { min, max } = bounds ?? known.bounds;
   const fault = faults.find((one) => one.path === (path ?? known.path));
+  return {
+    label: spec.label,
+    hint: spec.hint,
+    value: field.value,
+    text: field.text,
+    onChange: (next) => dispatch(fieldsSet({ [name]: next })),
+    quantity: spec.quantity ?? 'plain',
+    unit: spec.unit ?? '',
+    units: format.units,
+    min,
+    max,
+    step: spec.step,
+    slide: spec.slide,
+    bare: spec.bare ?? false,
+    ...(spec.placeholder !== undefined && { placeholder: spec.placeholder }),
+    fault: fault && faultText(fault, format, spec.quantity, spec.unit),
+  };
+}
+
+export function DraftNumber(props: DraftNumberProps) {
+  return <NumberField {...useDraftNumber(props)} />;
+}
+
+/** The same within a sentence; `children` is what else belongs to it. */
+export function DraftSay({ children, ...props }: DraftNumberProps & { children?: ReactNode }) {
+  const number = useDraftNumber(props);
+  const usual = FIRST_DRAFT.fields[props.name].value;
   return (
-    <NumberField
-      label={spec.label}
-      hint={spec.hint}
-      value={field.value}
-      text={field.text}
-      onChange={(next) => dispatch(fieldsSet({ [name]: next }))}
-      quantity={spec.quantity ?? 'plain'}
-      unit={spec.unit ?? ''}
-      units={format.units}
-      min={min}
-      max={max}
-      step={spec.step}
-      slide={spec.slide}
-      bare={spec.bare ?? false}
-      {...(spec.placeholder !== undefined && { placeholder: spec.placeholder })}
-      fault={fault && faultText(fault, format, spec.quantity, spec.unit)}
-    />
+    <SayNumber {...number} said={number.text !== null || number.value !== usual}>
+      {children}
+      <WhatItChanges />
+    </SayNumber>
   );
 }

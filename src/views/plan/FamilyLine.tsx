@@ -55,7 +55,7 @@ export function FamilyLine({ planned }: { planned: Planned }) {
     if (target !== method.id) dispatch(draftChanged({ method: target }));
   };
   return (
-    <section aria-label="Heat against acid" className="mt-6">
+    <section aria-label="Heat against acid" className="mt-4">
       <h2 className="text-[23px]">
         Heat or acid{' '}
         <span className="font-plain text-[15px] font-normal tracking-normal text-ink-soft">

@@ -10,7 +10,7 @@ export function Hinges({ hinges }: { hinges: Plan['hinges'] }) {
       <h2 className="text-[23px]">What the yield hangs on</h2>
       <ul>
         {hinges.slice(0, 3).map((hinge) => (
-          <li key={hinge.on} className="stitch mt-2 pt-2 text-[15px]">
+          <li key={hinge.on} className="stitch mt-1 pt-1 text-[15px] leading-snug">
             <div className="flex items-center gap-2.5">
               <span
                 className="h-3.5 rounded-sm border-2 border-rim bg-now"

@@ -1,14 +1,11 @@
-import type { Fault } from '../../core/faults/fault';
 import type { GivenUnit } from '../../core/units/given';
 import { givenText } from '../../core/units/given';
 import type { Brief } from '../../plan/brief/schema';
+import { inHandOf } from '../../plan/inHand';
 import type { Dose } from '../../plan/schema';
-import { useFormat } from '../../store/hooks';
 import { draftChanged, GIVEN_DOSES, type GivenDose } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { FaultText } from '../../ui/parts/NumberField';
-import { faultText } from '../common/faultText';
 
 const WEIGHED = ['g', 'tsp', 'tbsp'] as const;
 const POURED = ['mL', 'tsp', 'tbsp', 'cup'] as const;
@@ -42,9 +39,8 @@ const NAME: Record<GivenDose, string> = {
 };
 
 /** A dose as one has it in hand: an amount and its measure, and the plan says what comes of it; or back to the computed one. */
-export function InHand({ dose, brief, faults }: { dose: Dose; brief: Brief; faults: readonly Fault[] }) {
+export function InHand({ dose, brief }: { dose: Dose; brief: Brief }) {
   const dispatch = useAppDispatch();
-  const format = useFormat();
   const given = useAppSelector((state) => state.draft.given);
   const id = GIVEN_DOSES.find((one) => one === dose.id);
   if (!id) return null;
@@ -52,25 +48,22 @@ export function InHand({ dose, brief, faults }: { dose: Dose; brief: Brief; faul
   const now = given[id];
   const set = (next: (typeof given)[GivenDose]) =>
     dispatch(draftChanged({ given: { ...given, [id]: next } }));
-  const fault = faults.find((one) => one.path === `${id}.given` || one.path === `${id}.given.unit`);
+  const begin = () => {
+    const unit = units[0] as GivenUnit;
+    const amount = unit === 'mL' ? dose.millilitres : dose.grams;
+    set({
+      text: unit === 'g' || unit === 'mL' ? String(Number((amount ?? 1).toPrecision(2))) : '1',
+      unit,
+    });
+  };
   if (!now)
     return (
-      <Button
-        tone="quiet"
-        size="small"
-        className="-ml-2"
-        aria-label={`I have another amount of ${NAME[id]}`}
-        onClick={() => {
-          const unit = units[0] as GivenUnit;
-          const amount = unit === 'mL' ? dose.millilitres : dose.grams;
-          set({
-            text: unit === 'g' || unit === 'mL' ? String(Number((amount ?? 1).toPrecision(2))) : '1',
-            unit,
-          });
-        }}
-      >
-        I have another amount
-      </Button>
+      <>
+        <p className="text-[15px] text-ink-soft">This is what the milk takes, as computed.</p>
+        <Button size="small" className="mt-1" onClick={begin}>
+          I have another amount of {NAME[id]}
+        </Button>
+      </>
     );
   return (
     <div className="mt-1">
@@ -100,19 +93,15 @@ export function InHand({ dose, brief, faults }: { dose: Dose; brief: Brief; faul
           compute it
         </Button>
       </div>
-      {fault && <FaultText>{faultText(fault, format)}</FaultText>}
     </div>
   );
 }
 
-/** What doses in hand fall short of, or go beyond, said beside them. */
-export const inHandText = (brief: Brief, id: string): string | null => {
-  const of = {
-    acid: brief.acid?.given,
-    coagulant: brief.coagulant?.given,
-    culture: brief.culture?.given,
-    salt: brief.salt?.given,
-    calcium: typeof brief.calcium === 'object' ? brief.calcium.given : undefined,
-  }[id as GivenDose];
-  return of ? givenText(of) : null;
+/** Whether a dose can be given as one has it. */
+export const canBeInHand = (id: string): boolean => GIVEN_DOSES.some((one) => one === id);
+
+/** What one has of a dose, in its own measure; null where it is computed. */
+export const inHandText = (brief: Brief, id: Dose['id']): string | null => {
+  const given = inHandOf(brief, id);
+  return given ? givenText(given) : null;
 };

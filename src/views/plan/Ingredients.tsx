@@ -2,15 +2,15 @@ import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
-import type { Plan } from '../../plan/schema';
+import type { Dose, Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { type Draft, draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
+import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
 import { STRENGTH_FIELD } from '../common/briefOf';
-import { capital } from '../common/capital';
 import { faultText } from '../common/faultText';
 import { goodChosen, goodKindOf } from '../common/goods';
 import { DraftNumber } from './DraftNumber';
@@ -206,60 +206,77 @@ function CreamPart({ draft, faults, change, method }: PartProps & { method: Meth
   );
 }
 
-/** What goes into the milk: only what the make takes. */
-export function Ingredients({
-  method,
-  faults,
-  plan,
-}: {
+export interface ProductProps {
+  id: Dose['id'];
   method: Method;
   faults: readonly Fault[];
   plan: Plan | null;
-}) {
+}
+
+/** What a dose is taken from: the product, its strength, what is on the shelf. */
+export function Product({ id, method, faults, plan }: ProductProps) {
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.draft);
   const part: PartProps = { draft, faults, change: (next) => dispatch(draftChanged(next)) };
+  const kind = goodKindOf(id);
+  const weak = !draft.calcium && (draft.homogenised || draft.treatment === 'high-pasteurised');
   const setting = method.coagulant !== null && 'minutes' in method.coagulant;
   return (
-    <>
-      {method.acid !== null && (
-        <div className="stitch pt-3">
-          <FromShelf kind="acid" />
-          <AcidPart {...part} />
-        </div>
-      )}
-      {method.culture !== null && (
-        <div className="stitch space-y-2 pt-3">
-          <FromShelf kind="culture" />
+    <div className="space-y-2">
+      {kind && <FromShelf kind={kind} />}
+      {id === 'acid' && <AcidPart {...part} />}
+      {id === 'culture' && (
+        <>
           <CulturePart {...part} />
           <OtherStrains plan={plan} />
-        </div>
+        </>
       )}
-      {method.coagulant !== null && (
-        <div className="stitch space-y-2 pt-3">
-          <FromShelf kind="coagulant" />
-          <CoagulantPart {...part} />
-          <Switch
-            label="Calcium, for a firmer set"
-            on={draft.calcium}
-            onChange={(calcium) => part.change({ calcium })}
-          />
-          {setting && !draft.calcium && (draft.homogenised || draft.treatment === 'high-pasteurised') && (
-            <p className="text-sm text-ink-soft">This milk sets weak: calcium helps.</p>
-          )}
-        </div>
+      {id === 'coagulant' && <CoagulantPart {...part} />}
+      {(id === 'calcium' || id === 'coagulant') && (
+        <Switch
+          label="Calcium, for a firmer set"
+          on={draft.calcium}
+          onChange={(calcium) => part.change({ calcium })}
+        />
       )}
-      {method.cream && (
-        <div className="stitch pt-3">
-          <CreamPart {...part} method={method} />
-        </div>
+      {id === 'coagulant' && setting && weak && (
+        <p className="text-sm text-ink-soft">This milk sets weak: calcium helps.</p>
       )}
-      {(['calcium', 'lipase', 'salt'] as const).map(
-        (kind) =>
-          plan?.doses.some((dose) => goodKindOf(dose.id) === kind) && (
-            <FromShelf key={kind} kind={kind} label={`${capital(kind)} from`} />
-          ),
+      {id === 'cream' && <CreamPart {...part} method={method} />}
+    </div>
+  );
+}
+
+/** What the make could take and does not, each put in with one tap. */
+export function Addable({ method, plan }: { method: Method; plan: Plan }) {
+  const dispatch = useAppDispatch();
+  const draft = useAppSelector((state) => state.draft);
+  const has = (id: Dose['id']) => plan.doses.some((dose) => dose.id === id);
+  const calcium = method.coagulant !== null && !draft.calcium && !has('calcium');
+  const cream = method.cream !== null && !draft.cream && !has('cream');
+  if (!calcium && !cream) return null;
+  return (
+    <p className="stitch mt-1.5 flex flex-wrap gap-x-2 pt-0.5">
+      {calcium && (
+        <Button
+          tone="quiet"
+          size="small"
+          className="-ml-3"
+          onClick={() => dispatch(draftChanged({ calcium: true }))}
+        >
+          Add calcium
+        </Button>
       )}
-    </>
+      {cream && (
+        <Button
+          tone="quiet"
+          size="small"
+          className="-ml-3"
+          onClick={() => dispatch(draftChanged({ cream: true }))}
+        >
+          {method.cream === 'milk' ? 'Stir in cream' : 'Dress with cream'}
+        </Button>
+      )}
+    </p>
   );
 }

@@ -2,36 +2,54 @@ import { format as formatDate } from 'date-fns';
 import { ToggleGroup } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { methodById } from '../../makes';
+import type { Brief } from '../../plan/brief/schema';
+import type { Plan } from '../../plan/schema';
 import { useFormat, useNow } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
-import { Button } from '../../ui/parts/Button';
 import { hoursText } from '../common/times';
 import { type Becoming, becomings, SHELVES } from './becomings';
+import { StartButton } from './StartButton';
 
-/** The make being planned, by name; and on request everything else this milk could become. */
-export function MethodChooser() {
+/** The make being planned, by name, when it is ready and the way to the pot; the name opens what else this milk could become. */
+export function MethodChooser({ brief, plan }: { brief: Brief | null; plan: Plan | null }) {
   const chosen = useAppSelector((state) => state.draft.method);
   const [open, setOpen] = useState(false);
   const method = methodById(chosen);
   return (
-    <header className="mb-4">
-      <div className="flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
-        <h1 className="name border-b-[5px] border-now-edge text-[30px] leading-tight tab:text-[38px]">
+    <header>
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1.5">
+        <h1 className="name text-[30px] leading-tight tab:text-[34px]">
           <span className="sr-only">Plan: </span>
-          {method?.title}
+          <button
+            type="button"
+            className="flex flex-wrap items-baseline gap-x-4 text-left"
+            aria-expanded={open}
+            aria-controls="shelves"
+            onClick={() => setOpen(!open)}
+          >
+            <span className="border-b-[5px] border-now-edge">{method?.title}</span>
+            <span className="font-plain text-[15px] font-semibold tracking-normal text-ink-soft underline decoration-rim-soft underline-offset-4">
+              {open ? 'Put the shelves away' : 'What else could it become?'}
+            </span>
+          </button>
         </h1>
-        <Button size="small" aria-expanded={open} aria-controls="shelves" onClick={() => setOpen(!open)}>
-          {open ? 'Put the shelves away' : 'What else could it become?'}
-        </Button>
+        {plan && <StartButton brief={brief} plan={plan} />}
       </div>
-      <p className="mt-1.5 max-w-[70rem] text-[15px] text-ink-soft">{method?.about}</p>
-      <div id="shelves">{open && <Shelves onChosen={() => setOpen(false)} />}</div>
+      <div id="shelves">
+        {open && (
+          <>
+            <p className="mt-2 max-w-[70rem] text-[15px] text-ink-soft">{method?.about}</p>
+            <Shelves onChosen={() => setOpen(false)} />
+          </>
+        )}
+      </div>
     </header>
   );
 }
 
-function Shelves({ onChosen }: { onChosen(): void }) {
+/** Everything this milk could become, on four shelves. */
+export function Shelves({ onChosen }: { onChosen(): void }) {
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
@@ -52,15 +70,14 @@ function Shelves({ onChosen }: { onChosen(): void }) {
     [draft, kitchen, goods, makes, format, now],
   );
   const choose = (method: string) => {
-    if (method === '') return;
-    dispatch(draftChanged({ method }));
+    if (method !== '') dispatch(draftChanged({ method }));
     onChosen();
   };
   return (
     <ToggleGroup.Root
       type="single"
       orientation="vertical"
-      value={draft.method}
+      value={draft.chosen ? draft.method : ''}
       aria-label="What this milk could become"
       onValueChange={choose}
       className="plate mt-3 grid gap-x-6 gap-y-4 px-5 pt-4 pb-5 tab:grid-cols-2 lap:grid-cols-4"

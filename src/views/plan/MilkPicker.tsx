@@ -9,51 +9,47 @@ import { usePorts } from '../../store/ports';
 import { draftChanged } from '../../store/slices/draft';
 import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { milkShort, milksOf } from '../common/goods';
 import { useMilk } from '../common/useMilk';
 import { written } from '../common/written';
 
-/** Milks the kitchen knows by name: choose one and its figures come along; keep a new one. */
-export function MilkPicker({ plan }: { plan: Plan | null }) {
-  const format = useFormat();
-  const makes = useAppSelector(selectMakes).map(({ state }) => state);
+/** Milks the kitchen knows by name: choose one and its figures come along. */
+export function useMilkPick() {
   const dispatch = useAppDispatch();
   const milks = useAppSelector((state) => state.data.milks);
-  const draft = useAppSelector((state) => state.draft);
+  const { milkId, poured } = useAppSelector((state) => state.draft);
   const planWith = useMilk();
-  const choose = (id: string) => {
-    const milk = milks.find((one) => one.id === id);
-    if (milk) planWith(milk);
-    else dispatch(draftChanged({ milkId: null }));
+  return {
+    value: milkId ?? '',
+    options: [
+      { value: '', text: poured.length > 0 ? 'poured together' : 'another milk' },
+      ...milks.map((milk) => ({ value: milk.id, text: milk.name })),
+    ],
+    onChange: (id: string) => {
+      const milk = milks.find((one) => one.id === id);
+      if (milk) planWith(milk);
+      else dispatch(draftChanged({ milkId: null }));
+    },
   };
-  return (
-    <>
-      {milks.length > 0 && (
-        <Select
-          label="From"
-          value={draft.milkId ?? ''}
-          options={[
-            { value: '', text: draft.poured.length > 0 ? 'poured together' : 'another milk' },
-            ...milks.map((milk) => ({ value: milk.id, text: milk.name })),
-          ]}
-          onChange={choose}
-        />
-      )}
-      {plan &&
-        milkShort(milksOf(plan, draft, milks), milks, makes).map(({ name, litres, haveLitres }) => (
-          <p key={name} className="text-[15px] font-medium">
-            {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
-            {format.litres(litres)} more wanted.
-          </p>
-        ))}
-      {draft.milkId === null && draft.poured.length === 0 && <KeepMilk />}
-    </>
-  );
 }
 
-function KeepMilk() {
+/** Says where there is too little of a lot that is planned with. */
+export function MilkShort({ plan }: { plan: Plan }) {
+  const format = useFormat();
+  const makes = useAppSelector(selectMakes).map(({ state }) => state);
+  const milks = useAppSelector((state) => state.data.milks);
+  const draft = useAppSelector((state) => state.draft);
+  return milkShort(milksOf(plan, draft, milks), milks, makes).map(({ name, litres, haveLitres }) => (
+    <p key={name} className="text-[15px] leading-snug font-medium">
+      {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
+      {format.litres(litres)} more wanted.
+    </p>
+  ));
+}
+
+/** Keeps the milk of the plan under a name. */
+export function KeepMilk() {
   const { db } = usePorts();
   const dispatch = useAppDispatch();
   const draft = useAppSelector((state) => state.draft);
@@ -93,7 +89,7 @@ function KeepMilk() {
       open={open}
       onOpenChange={setOpen}
       trigger={
-        <Button tone="quiet" size="small" className="-ml-3">
+        <Button tone="quiet" size="small" className="min-h-8">
           Keep this milk by name
         </Button>
       }

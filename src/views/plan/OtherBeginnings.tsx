@@ -40,7 +40,7 @@ export function OtherBeginnings({
       open={open}
       onOpenChange={setOpen}
       trigger={
-        <Button tone="quiet" size="small" className="mt-1 -ml-3 min-h-11" disabled={rests}>
+        <Button tone="quiet" size="small" className="-mx-3 -my-2" disabled={rests}>
           Begun or made already
         </Button>
       }

@@ -49,13 +49,21 @@ export function OutAndIn({
     return good(read);
   };
   return (
-    <section aria-label="Out and in" className="mt-6">
+    <section aria-label="Out and in">
       <h2 className="text-[23px]">Out and in</h2>
-      <div className="mt-2 flex flex-wrap items-start gap-2.5">
-        <Button onClick={() => print()}>Print for the wall</Button>
-        <Button onClick={() => as('ics', 'ics', 'text/calendar')}>Into a calendar</Button>
-        <Button onClick={() => as('markdown', 'md', 'text/markdown')}>As text</Button>
-        <Button onClick={() => saveFile(`${name}.plan.json`, planned.plan)}>As a file</Button>
+      <div className="mt-1.5 flex flex-wrap items-start gap-2">
+        <Button size="small" onClick={() => print()}>
+          Print for the wall
+        </Button>
+        <Button size="small" onClick={() => as('ics', 'ics', 'text/calendar')}>
+          Into a calendar
+        </Button>
+        <Button size="small" onClick={() => as('markdown', 'md', 'text/markdown')}>
+          As text
+        </Button>
+        <Button size="small" onClick={() => saveFile(`${name}.plan.json`, planned.plan)}>
+          As a file
+        </Button>
         <TakeFile text="Open a plan or brief" take={take} />
       </div>
     </section>

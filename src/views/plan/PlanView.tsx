@@ -3,23 +3,26 @@ import { methodById } from '../../makes';
 import { useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { clockText, dayClock } from '../common/times';
-import { MethodChooser } from './MethodChooser';
-import { MilkForm } from './MilkForm';
-import { Options } from './Options';
+import { Changes } from './Changes';
+import { MethodChooser, Shelves } from './MethodChooser';
+import { MilkSentence } from './MilkSentence';
 import { PrintSheet } from './PrintSheet';
 import { timesOf } from './planTimes';
 import { Scene } from './Scene';
+import { ToMend } from './ToMend';
 import { useLivePlan } from './usePlan';
 
-/** Plan: what is in the pail on the left, what becomes of it on the right, at once as one types. */
+/** Plan: the milk in a sentence, what becomes of it at once as one changes a word, the make in sentences beneath. */
 export default function PlanView() {
   const live = useLivePlan();
-  const chosen = methodById(useAppSelector((state) => state.draft.method));
+  const draft = useAppSelector((state) => state.draft);
+  const chosen = methodById(draft.method);
   const method = methodById(live.planned?.plan.method ?? '');
   const now = useNow(60_000);
   // Nobody sees the paper while typing: it may follow a moment later.
   const onPaper = useDeferredValue(live.planned);
   const paperMethod = methodById(onPaper?.plan.method ?? '');
+  const plan = live.planned?.plan ?? null;
   return (
     <>
       {onPaper && paperMethod && (
@@ -30,13 +33,17 @@ export default function PlanView() {
           clock={onPaper.plan.predictions.totalHours > 20 ? dayClock : clockText}
         />
       )}
-      <div className="flex flex-col print:hidden lap:grid lap:grid-cols-[19rem_minmax(0,1fr)] lap:grid-rows-[auto_auto_1fr] lap:gap-x-7">
-        <div className="lap:col-span-2">
-          <MethodChooser />
-        </div>
-        <MilkForm faults={live.faults} plan={live.planned?.plan ?? null} />
-        <div className="min-w-0 lap:col-start-2 lap:row-span-2 lap:row-start-2">
-          {live.planned && method ? (
+      <div className="print:hidden">
+        <Changes planned={live.planned}>
+          {draft.chosen ? (
+            <MethodChooser brief={live.brief} plan={plan} />
+          ) : (
+            <h1 className="name text-[30px] leading-tight tab:text-[36px]">What could this milk become?</h1>
+          )}
+          <MilkSentence method={chosen} faults={live.faults} plan={plan} />
+          {!draft.chosen ? (
+            <Shelves onChosen={() => scrollTo(0, 0)} />
+          ) : live.planned && method ? (
             <Scene
               planned={live.planned}
               own={live.own}
@@ -45,10 +52,9 @@ export default function PlanView() {
               faults={live.faults}
             />
           ) : (
-            <p className="mt-5 text-lg lap:mt-0">Mend the marked fields and the plan appears here.</p>
+            chosen && <ToMend method={chosen} faults={live.faults} />
           )}
-        </div>
-        {chosen && <Options method={chosen} faults={live.faults} plan={live.planned?.plan ?? null} />}
+        </Changes>
       </div>
     </>
   );

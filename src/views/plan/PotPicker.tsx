@@ -4,7 +4,7 @@ import { potFor } from '../../plan/tools';
 import { carryOverFor } from '../../run/pots';
 import { draftChanged } from '../../store/slices/draft';
 import { selectMakes, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
-import { Select } from '../../ui/parts/Select';
+import { SayPick } from '../../ui/say/SayPick';
 
 /** The pot a plan is to be made in: the one chosen, or the smallest free one that holds it. */
 export function usePot(plan: Plan) {
@@ -34,20 +34,27 @@ export function usePot(plan: Plan) {
   }, [plan, pots, hobs, potId, makes, running]);
 }
 
-/** Which pot, where the kitchen has several. */
-export function PotPicker({ pot }: { pot: ReturnType<typeof usePot> }) {
+/** Which pot it is made in, where the kitchen has any. */
+export function PotSays({ plan }: { plan: Plan }) {
   const dispatch = useAppDispatch();
+  const potId = useAppSelector((state) => state.draft.potId);
+  const pot = usePot(plan);
+  if (!pot.chosen) return null;
   return (
-    <div className="mt-3">
-      <Select
+    <>
+      {' '}
+      in the{' '}
+      <SayPick
         label="Made in"
-        value={pot.chosen?.id ?? ''}
+        value={pot.chosen.id}
+        said={potId !== null}
         options={pot.choices.map(({ id, name, madeIn }) => ({
           value: id,
-          text: madeIn ? `${name} (${madeIn.split(',')[0]} is in it)` : name,
+          text: name,
+          reason: madeIn ? `${madeIn.split(',')[0]} is in it.` : undefined,
         }))}
-        onChange={(potId) => dispatch(draftChanged({ potId }))}
+        onChange={(next) => dispatch(draftChanged({ potId: next }))}
       />
-    </div>
+    </>
   );
 }

@@ -2,8 +2,10 @@ import { memo } from 'react';
 import { stageKind } from '../../makes/kinds';
 import type { Method } from '../../makes/method';
 import type { Planned } from '../../plan/plan';
+import { sentencesOf } from '../../plan/sentences';
 import { doseText, tellingOf } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
+import { Said } from '../common/Said';
 import { hoursText } from '../common/times';
 
 /** One sheet for the wall: large, black on white, a box to tick at every stage and a line to write on. */
@@ -22,6 +24,7 @@ export const PrintSheet = memo(function PrintSheet({
   const { plan } = planned;
   const p = plan.predictions;
   const telling = tellingOf(plan, format);
+  const said = sentencesOf(planned, method, format).stages;
   return (
     <article className="sheet hidden print:block" aria-hidden="true">
       <header className="flex items-baseline justify-between border-b-[3px] border-black pb-1">
@@ -41,14 +44,16 @@ export const PrintSheet = memo(function PrintSheet({
         ))}
       </p>
       <ol className={`mt-2 ${plan.stages.length > 14 ? 'columns-2 gap-x-6' : ''}`}>
-        {plan.stages.map((stage) => {
+        {plan.stages.map((stage, index) => {
           const words = stageKind(stage.kind).words(planned.parameters[stage.id], telling);
           return (
             <li key={stage.id} className="break-inside-avoid border-b border-black py-[3pt]">
               <div className="flex items-baseline gap-2 text-[12.5pt]">
                 <span>□</span>
                 <strong className="whitespace-nowrap">{clock(startMs + stage.startMin * 60_000)}</strong>
-                <strong className="flex-1">{words.title}</strong>
+                <span className="flex-1 font-semibold">
+                  <Said clauses={said[index]?.clauses ?? []} />
+                </span>
                 <span className="whitespace-nowrap text-[10.5pt]">
                   {format.minutes(stage.durationMin.likely)}
                 </span>

@@ -9,37 +9,40 @@ import { hoursText } from '../common/times';
 
 const TIMES = 3;
 
-/** What has to stand ready before the first stage, and what three times as much would ask. */
+/** What has to stand ready before the first stage. */
 export function Ready({ planned }: { planned: Planned }) {
   const format = useFormat();
   const kitchen = useAppSelector((state) => state.kitchen);
   const kit = useMemo(() => kitOf(planned, format, kitchen), [planned, format, kitchen]);
   const due = checksDue(kitchen.thermometers ?? [], useNow(3_600_000));
-  const larger = useMemo(() => scaledBy(planned.plan, TIMES)?.plan ?? null, [planned.plan]);
   return (
-    <div className="mt-6 grid gap-x-7 gap-y-5 tab:grid-cols-2">
-      <section aria-label="To have ready">
-        <h2 className="text-[23px]">To have ready</h2>
-        <ul className="mt-1 text-[15px]">
-          {kit.map(({ what, why }) => (
-            <li key={what} className="stitch py-1">
-              <strong>{what}</strong> <span className="text-ink-soft">{why}</span>
-            </li>
-          ))}
-        </ul>
-        {due.length > 0 && (
-          <p className="stitch mt-1 pt-1.5 text-[15px]">
-            <strong>Check first:</strong> {due.join(' and ')}, in crushed ice and at the boil; the last check
-            is over a month old.
-          </p>
-        )}
-      </section>
-      {larger && <Worth planned={planned} larger={larger} />}
-    </div>
+    <section aria-label="To have ready" className="mt-4">
+      <h2 className="text-[23px]">To have ready</h2>
+      <p className="mt-1 text-[15px]">
+        {kit.map(({ what, why }, i) => (
+          <span key={what}>
+            <strong>{what}</strong> <span className="text-ink-soft">{why}</span>
+            {i < kit.length - 1 && ' · '}
+          </span>
+        ))}
+      </p>
+      {due.length > 0 && (
+        <p className="stitch mt-1 pt-1.5 text-[15px]">
+          <strong>Check first:</strong> {due.join(' and ')}, in crushed ice and at the boil; the last check is
+          over a month old.
+        </p>
+      )}
+    </section>
   );
 }
 
-function Worth({ planned, larger }: { planned: Planned; larger: Planned['plan'] }) {
+/** Whether three times as much would be worth its while. */
+export function Worth({ planned }: { planned: Planned }) {
+  const larger = useMemo(() => scaledBy(planned.plan, TIMES)?.plan ?? null, [planned.plan]);
+  return larger && <WorthTable planned={planned} larger={larger} />;
+}
+
+function WorthTable({ planned, larger }: { planned: Planned; larger: Planned['plan'] }) {
   const format = useFormat();
   const once = planned.plan.predictions;
   const more = larger.predictions;

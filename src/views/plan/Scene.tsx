@@ -1,4 +1,5 @@
 import { format as formatDate } from 'date-fns';
+import type { ReactNode } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
@@ -13,14 +14,15 @@ import { Clashes } from './Clashes';
 import { Doses } from './Doses';
 import { FamilyLine } from './FamilyLine';
 import { Hinges } from './Hinges';
+import { OtherBeginnings } from './OtherBeginnings';
 import { OutAndIn } from './OutAndIn';
 import { PlanTrack } from './PlanTrack';
 import { timesOf } from './planTimes';
-import { Ready } from './Ready';
-import { StartButton } from './StartButton';
+import { Ready, Worth } from './Ready';
+import { useStart } from './useStart';
 import { useAgainst, WhatIf } from './WhatIf';
 
-/** Pail, doses, the family's line and the track, standing on one shelf. */
+/** Pail, what comes of it and the doses, standing on one shelf; the make in sentences beneath. */
 export function Scene({
   planned,
   own,
@@ -32,6 +34,7 @@ export function Scene({
   /** Whether the spread shown is this plan's own already. */
   own: boolean;
   method: Method;
+  /** Null where a field has to be mended before this is planned anew. */
   brief: Brief | null;
   faults: readonly Fault[];
 }) {
@@ -40,78 +43,64 @@ export function Scene({
   const now = useNow(30_000);
   const { plan } = planned;
   const p = plan.predictions;
-  const figure = format.kgParts(p.yieldKg.likely);
   const pail = pailOf(planned, format);
   const times = timesOf(plan, now);
   const acid = plan.doses.find((dose) => dose.id === 'acid') ?? plan.doses[0];
   const against = useAgainst();
+  const start = useStart(brief, plan);
   return (
     <section
       aria-label="What becomes of it"
       aria-busy={stale}
       data-spread={own ? 'own' : 'carried over'}
-      className={`mt-5 min-w-0 lap:mt-0 ${stale ? 'opacity-60' : ''}`}
+      className={`mt-3 min-w-0 ${stale ? 'opacity-60' : ''}`}
     >
       {stale && (
         <p className="mb-2 text-[15px] font-semibold">Shown as before, until the marked fields are mended.</p>
       )}
-      <div className="grid gap-x-7 gap-y-4 tab:grid-cols-[minmax(0,1.5fr)_minmax(18rem,1fr)]">
-        <div className="min-w-0">
+      <div className="grid gap-x-8 gap-y-3 lap:grid-rows-[auto_1fr] tab:grid-cols-[minmax(0,1fr)_minmax(0,1fr)] lap:grid-cols-[minmax(0,1.15fr)_minmax(0,0.9fr)_minmax(0,1.15fr)]">
+        <div className="order-3 min-w-0 tab:order-none lap:col-start-1 lap:row-span-2 lap:row-start-1">
           <PailFigure {...pail} />
           <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
-          <p className="mt-2.5 text-[16px]">
-            <strong className="figure text-[26px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}
-            <strong>{hoursText(p.handsOnMin)}</strong> of them hands on
-            {p.costPerKg !== null && (
-              <>
-                {' '}
-                · <strong>{`${format.number(p.costPerKg, 2)} ${plan.brief.currency ?? ''}`.trim()}</strong> a
-                kilo
-              </>
-            )}
-          </p>
-          <p className="text-[16px]">
-            Start {times.startText}, ready {times.readyText}.
-          </p>
-          <StartButton brief={brief} plan={plan} />
-          <p className="mt-1 text-[15px] text-ink-soft">
-            {format.litres(p.wheyLitres)} of {p.wheyKind} whey, pH {format.pH(p.wheyPH)}:{' '}
-            {wheyCooked(plan) && p.wheyKind !== 'acid'
-              ? 'cooked already, so a second cooking gives nothing; good for bread and soup'
-              : WHEY_WORDS[p.wheyKind]}
-            .
-          </p>
-          <AtTheEnd predictions={p} />
           <Clashes plan={plan} startMs={times.startMs} />
         </div>
-        <div className="order-first min-w-0 tab:order-none">
-          <p className="flex flex-wrap items-baseline gap-x-2.5 leading-none" data-testid="yield">
-            <span className="figure text-[60px]">{figure.figure}</span>
-            <span className="name text-[21px] whitespace-nowrap">
-              {figure.unit} of {method.short}
-            </span>
-          </p>
-          <p className="mt-1.5 text-[15px]">
-            likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)} · moisture{' '}
-            {format.percent(p.moisturePct)} · fat in dry matter {format.percent(p.fatInDryMatterPct)}
-          </p>
-          <div className="mt-3">
-            <Doses planned={planned} faults={faults} />
-          </div>
+        <Comes plan={plan} method={method} times={times}>
+          <OtherBeginnings
+            plan={plan}
+            rests={stale || start.starting}
+            begin={start.begin}
+            enter={start.enter}
+          />
+        </Comes>
+        <div className="order-2 min-w-0 tab:order-none lap:col-start-3 lap:row-span-2 lap:row-start-1">
+          <Doses planned={planned} method={method} faults={faults} />
+        </div>
+        <div className="stitch order-4 pt-1.5 text-[15px] leading-snug text-ink-soft tab:order-none lap:col-start-2 lap:row-start-2">
+          <Whey plan={plan} />
+          <AtTheEnd predictions={p} />
         </div>
       </div>
-      <div className="mt-5">
-        <Hinges hinges={plan.hinges} />
-      </div>
-      {method.heatLine && <FamilyLine planned={planned} />}
-      <PlanTrack planned={planned} startMs={times.startMs} against={against} />
-      <WhatIf planned={planned} against={against} />
-      <Ready planned={planned} />
-      <OutAndIn
+      <PlanTrack
         planned={planned}
-        title={method.title}
-        startWall={formatDate(times.startMs, "yyyy-MM-dd'T'HH:mm")}
+        method={method}
+        startMs={times.startMs}
+        against={against}
+        faults={faults}
       />
+      {method.heatLine && <FamilyLine planned={planned} />}
+      <div className="mt-4 grid gap-x-8 gap-y-4 tab:grid-cols-2 lap:grid-cols-[1.1fr_1.45fr_0.85fr]">
+        <Hinges hinges={plan.hinges} />
+        <div className="space-y-4">
+          <WhatIf planned={planned} method={method} against={against} />
+          <OutAndIn
+            planned={planned}
+            title={method.title}
+            startWall={formatDate(times.startMs, "yyyy-MM-dd'T'HH:mm")}
+          />
+        </div>
+        <Worth planned={planned} />
+      </div>
+      <Ready planned={planned} />
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
@@ -124,6 +113,64 @@ export function Scene({
   );
 }
 
+/** What comes of it: cheese with its spread, hours, hands, cost. */
+function Comes({
+  plan,
+  method,
+  times,
+  children,
+}: {
+  plan: Plan;
+  method: Method;
+  times: ReturnType<typeof timesOf>;
+  children: ReactNode;
+}) {
+  const format = useFormat();
+  const p = plan.predictions;
+  const figure = format.kgParts(p.yieldKg.likely);
+  return (
+    <div className="order-1 min-w-0 text-[15px] leading-snug tab:order-none lap:col-start-2 lap:row-start-1">
+      <p className="flex flex-wrap items-baseline gap-x-2.5 leading-none" data-testid="yield">
+        <span className="figure text-[58px]">{figure.figure}</span>
+        <span className="name text-[20px]">
+          {figure.unit} of {method.short}
+        </span>
+      </p>
+      <p className="mt-1.5">
+        likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)}; moisture{' '}
+        {format.percent(p.moisturePct)}, fat in dry matter {format.percent(p.fatInDryMatterPct)}
+      </p>
+      <p className="stitch mt-2 pt-2">
+        <strong className="figure text-[24px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}
+        <strong>{hoursText(p.handsOnMin)}</strong> of them hands on.
+      </p>
+      {p.costPerKg !== null && (
+        <p className="mt-1">
+          <strong>{`${format.number(p.costPerKg, 2)} ${plan.brief.currency ?? ''}`.trim()}</strong> a kilo
+        </p>
+      )}
+      <p className="mt-1">
+        Start {times.startText}, ready <strong>{times.readyText}</strong>. {children}
+      </p>
+    </div>
+  );
+}
+
+/** What runs off, and what it is good for. */
+function Whey({ plan }: { plan: Plan }) {
+  const format = useFormat();
+  const { wheyLitres, wheyKind, wheyPH } = plan.predictions;
+  return (
+    <p>
+      {format.litres(wheyLitres)} of {wheyKind} whey, pH {format.pH(wheyPH)}:{' '}
+      {wheyCooked(plan) && wheyKind !== 'acid'
+        ? 'cooked already, so a second cooking gives nothing; good for bread and soup'
+        : WHEY_WORDS[wheyKind]}
+      .
+    </p>
+  );
+}
+
 /** What the cheese itself is like at the end: its pH and its salt. */
 function AtTheEnd({
   predictions: { curdPH, saltPct, saltInMoisturePct },
@@ -133,7 +180,7 @@ function AtTheEnd({
   const format = useFormat();
   if (curdPH === undefined || curdPH === null) return null;
   return (
-    <p className="mt-1 text-[15px] text-ink-soft">
+    <p className="mt-1">
       At the end the cheese is at pH {format.pH(curdPH)}
       {saltPct !== undefined && saltPct > 0 && saltInMoisturePct !== undefined && (
         <>

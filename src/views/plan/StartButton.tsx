@@ -1,27 +1,27 @@
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
+import { useNow } from '../../store/hooks';
 import { Button } from '../../ui/parts/Button';
-import { OtherBeginnings } from './OtherBeginnings';
-import { PotPicker } from './PotPicker';
+import { timesOf } from './planTimes';
 import { useStart } from './useStart';
 
-/** Freezes the plan into a make and goes to the pot. */
+/** When it is ready, and the button that freezes the plan into a make and goes to the pot. */
 export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }) {
   const start = useStart(brief, plan);
-  const rests = brief === null || start.starting;
+  const { readyText } = timesOf(plan, useNow(30_000));
   return (
-    <div className="grid items-end gap-x-5 tab:grid-cols-[minmax(0,1.25fr)_minmax(0,1fr)]">
-      {start.pot.choices.length > 1 && <PotPicker pot={start.pot} />}
+    <div className="flex items-center gap-x-4">
+      <p className="text-[16px]" aria-hidden="true">
+        ready <strong className="figure text-[20px]">{readyText}</strong>
+      </p>
       <Button
         tone="main"
-        className="mt-4 w-full text-[19px]"
-        size="usual"
-        disabled={rests}
+        className="text-[18px]"
+        disabled={brief === null || start.starting}
         onClick={() => void start.begin()}
       >
         Take it to the pot
       </Button>
-      <OtherBeginnings plan={plan} rests={rests} begin={start.begin} enter={start.enter} />
     </div>
   );
 }

@@ -1,13 +1,15 @@
 import { useMemo } from 'react';
 import type { Format } from '../../core/units/format';
+import type { Method } from '../../makes/method';
 import { changes, type Difference, differences } from '../../plan/compare';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { uncapital } from '../common/capital';
 import { draftOf } from '../common/draftOf';
-import { hoursText } from '../common/times';
+import { figureText } from './differenceText';
 
 /** The plan set aside, planned anew; null where none is. */
 export function useAgainst(): Planned | null {
@@ -21,7 +23,15 @@ export function useAgainst(): Planned | null {
 const MOST = 8;
 
 /** What if: this plan set aside, a copy changed, the differences in words with those that matter first. */
-export function WhatIf({ planned, against }: { planned: Planned; against: Planned | null }) {
+export function WhatIf({
+  planned,
+  method,
+  against,
+}: {
+  planned: Planned;
+  method: Method;
+  against: Planned | null;
+}) {
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
   const draft = useAppSelector((state) => state.draft);
@@ -36,7 +46,7 @@ export function WhatIf({ planned, against }: { planned: Planned; against: Planne
   };
   if (!against) {
     return (
-      <section aria-label="What if" className="mt-6">
+      <section aria-label="What if">
         <h2 className="text-[23px]">What if?</h2>
         <p className="text-[15px] text-ink-soft">
           Set this plan aside, change a copy of it, and see what it changes.
@@ -58,7 +68,7 @@ export function WhatIf({ planned, against }: { planned: Planned; against: Planne
   const found = differences(against.plan, planned.plan);
   const changed = changes(against.plan.brief, brief);
   return (
-    <section aria-label="What if" className="mt-6">
+    <section aria-label="What if">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
         <h2 className="text-[23px]">What if?</h2>
         <span className="flex gap-2">
@@ -78,7 +88,7 @@ export function WhatIf({ planned, against }: { planned: Planned; against: Planne
       <p className="text-[15px]">
         {changed.length === 0
           ? 'Change anything: the first plan stands beside it, dotted on the track.'
-          : `Changed: ${changed.map(({ path, before, after }) => `${path.replace(/^(milk|options)\./, '')} ${said(before)} → ${said(after)}`).join(', ')}.`}
+          : `Changed: ${changed.map(({ path, before, after }) => `${changedName(path, method)} ${said(before)} → ${said(after)}`).join(', ')}.`}
       </p>
       <ul className="mt-1">
         {found.slice(0, MOST).map((one) => (
@@ -86,8 +96,8 @@ export function WhatIf({ planned, against }: { planned: Planned; against: Planne
             <strong className="figure w-24 text-[20px]">{inWords(one, format)}</strong>
             <span>{one.what}</span>
             <span className="text-ink-soft">
-              {one.after === null ? 'none' : shown(one.after, one, format)} instead of{' '}
-              {one.before === null ? 'none' : shown(one.before, one, format)}
+              {one.after === null ? 'none' : figureText(one.after, one, format)} instead of{' '}
+              {one.before === null ? 'none' : figureText(one.before, one, format)}
             </span>
           </li>
         ))}
@@ -98,6 +108,20 @@ export function WhatIf({ planned, against }: { planned: Planned; against: Planne
     </section>
   );
 }
+
+/** What was changed, by the name it has in the plan's sentences. */
+function changedName(path: string, method: Method): string {
+  const option = path.startsWith('options.') ? method.options[path.slice('options.'.length)] : undefined;
+  return uncapital(option?.label ?? CHANGED[path] ?? path.replace(/^milk\./, ''));
+}
+const CHANGED: Readonly<Record<string, string>> = {
+  'milk.litres': 'Milk',
+  'milk.fatPct': 'Fat',
+  'milk.proteinPct': 'Protein',
+  'milk.startC': 'Starts at',
+  'milk.pricePerLitre': 'Price a litre',
+  roomC: 'Room',
+};
 
 const said = (value: unknown) =>
   typeof value === 'number'
@@ -111,25 +135,4 @@ function inWords({ relative, before, after }: Difference, format: Format): strin
   if (after === null) return 'gone';
   const percent = Math.abs(relative) * 100;
   return `${relative > 0 ? '+' : '−'}${format.number(percent, percent < 10 ? 1 : 0)}\u00a0%`;
-}
-
-function shown(value: number, { measure }: Difference, format: Format): string {
-  switch (measure) {
-    case 'kg':
-      return format.kg(value);
-    case 'hours':
-      return hoursText(value * 60);
-    case 'minutes':
-      return hoursText(value);
-    case 'percent':
-      return format.percent(value, 1);
-    case 'litres':
-      return format.litres(value);
-    case 'grams':
-      return format.grams(value);
-    case 'pH':
-      return format.pH(value);
-    default:
-      return format.number(value, 2);
-  }
 }

@@ -1,13 +1,15 @@
-import { addHours, format as formatDate, startOfHour } from 'date-fns';
+import { addHours, format as formatDate, parseISO, startOfHour } from 'date-fns';
 import type { Fault } from '../../core/faults/fault';
 import { useFormat, useNow } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { FaultText } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
+import { SayFault } from '../../ui/say/look';
+import { SayMore } from '../../ui/say/SayMore';
 import { faultText } from '../common/faultText';
+import { momentText } from '../common/times';
 
 /** Spells in which nobody is there, that the plan is laid round. */
 function Away() {
@@ -48,16 +50,46 @@ function Away() {
   );
 }
 
-/** Now, from a time, or ready by one. */
-export function When({ faults }: { faults: readonly Fault[] }) {
-  const dispatch = useAppDispatch();
-  const { when, moment, byClock } = useAppSelector((state) => state.draft);
+/** When it begins or is ready, in a sentence that opens on its times. */
+export function WhenSays({ faults }: { faults: readonly Fault[] }) {
+  const { when, moment, byClock, away } = useAppSelector((state) => state.draft);
   const format = useFormat();
   const now = useNow(60_000);
   const fault = faults.find((one) => one.path === 'start' || one.path === 'readyBy');
+  const at = moment === '' ? 'a time to be said' : momentText(parseISO(moment).getTime(), now);
+  const text = when === 'now' ? 'now' : at;
+  const round = [
+    ...(byClock && when !== 'now' ? ['nobody up at night'] : []),
+    ...(away.length > 0 && when !== 'now' ? ['away for a while'] : []),
+  ];
+  return (
+    <>
+      {when === 'readyBy' ? 'Ready by' : 'Begin'}{' '}
+      <SayMore
+        label={`When: ${text}`}
+        text={[text, ...round].join(', ')}
+        said={when !== 'now'}
+        faulty={fault !== undefined}
+      >
+        <When />
+      </SayMore>
+      {fault && (
+        <SayFault>
+          {moment === '' ? 'No time is given yet: choose one, or choose “now”.' : faultText(fault, format)}
+        </SayFault>
+      )}
+    </>
+  );
+}
+
+/** Now, from a time, or ready by one. */
+function When() {
+  const dispatch = useAppDispatch();
+  const { when, moment, byClock } = useAppSelector((state) => state.draft);
+  const now = useNow(60_000);
   const nextHour = formatDate(addHours(startOfHour(now), 1), "yyyy-MM-dd'T'HH:mm");
   return (
-    <div className="stitch pt-3">
+    <div>
       <Segments
         label="When"
         value={when}
@@ -87,11 +119,6 @@ export function When({ faults }: { faults: readonly Fault[] }) {
         />
       )}
       {when !== 'now' && <Away />}
-      {fault && (
-        <FaultText>
-          {moment === '' ? 'No time is given yet: choose one, or choose “now”.' : faultText(fault, format)}
-        </FaultText>
-      )}
     </div>
   );
 }

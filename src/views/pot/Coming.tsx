@@ -1,23 +1,24 @@
-import type { StageWords } from '../../makes/grammar';
+import { useMemo } from 'react';
+import { sentencesOf } from '../../plan/sentences';
 import { expectedEnd } from '../../run/expect';
+import { methodIn } from '../../run/frozen';
 import type { MakeState } from '../../run/state';
+import { useFormat } from '../../store/hooks';
+import { Said } from '../common/Said';
 import { clockText, hoursText } from '../common/times';
 
-/** The next stages and when they come. */
-export function Coming({
-  state,
-  now,
-  words,
-}: {
-  state: MakeState;
-  now: number;
-  words(index: number): StageWords | null;
-}) {
+/** The next stages in their sentences, and when they come. */
+export function Coming({ state, now }: { state: MakeState; now: number }) {
+  const format = useFormat();
+  const said = useMemo(() => {
+    const method = methodIn(state);
+    return method ? sentencesOf(state, method, format).stages : [];
+  }, [state, format]);
   let at = Math.max(now, expectedEnd(state));
   const next = state.plan.stages.slice(state.index + 1, state.index + 4).map((stage, i) => {
     const begins = at;
     at += stage.durationMin.likely * 60_000;
-    return { stage, begins, words: words(state.index + 1 + i) };
+    return { stage, begins, clauses: said[state.index + 1 + i]?.clauses };
   });
   return (
     <section aria-label="Next" className="px-1">
@@ -26,10 +27,12 @@ export function Coming({
         <p className="mt-1 text-[16px]">This is the last stage.</p>
       ) : (
         <ol>
-          {next.map(({ stage, begins, words: said }) => (
+          {next.map(({ stage, begins, clauses }) => (
             <li key={stage.id} className="stitch mt-2 pt-2">
               <p className="flex items-baseline justify-between gap-3">
-                <span className="name text-[19px]">{said?.title}</span>
+                <span className="text-[17px] leading-snug font-medium">
+                  {clauses ? <Said clauses={clauses} /> : stage.title}
+                </span>
                 <span className="figure text-[20px]">{clockText(begins)}</span>
               </p>
               <p className="text-[15px] text-ink-soft">takes about {hoursText(stage.durationMin.likely)}</p>

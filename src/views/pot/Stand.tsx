@@ -1,11 +1,8 @@
 import { useEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
-import { stageKind } from '../../makes/kinds';
 import { cautionText } from '../../plan/cautionText';
-import { tellingOf } from '../../plan/telling';
 import { readyAt } from '../../run/expect';
-import { methodIn } from '../../run/frozen';
 import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { warmSoFar } from '../../run/warm';
@@ -167,7 +164,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           onWeight={(kg) => note({ type: 'weighed', kg })}
           onFinish={finish}
         />
-        <Coming state={state} now={now} words={(index) => wordsAt(state, index, format)} />
+        <Coming state={state} now={now} />
         <Recent state={state} note={note} />
         <Probe makeId={id} state={state} note={note} />
       </aside>
@@ -178,12 +175,3 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
     </div>
   );
 }
-
-const wordsAt = (state: MakeState, index: number, format: Parameters<typeof tellingOf>[1]) => {
-  const stage = state.plan.stages[index];
-  if (!stage) return null;
-  return stageKind(stage.kind).words(
-    state.parameters[stage.id],
-    tellingOf(state.plan, format, { method: methodIn(state) }),
-  );
-};

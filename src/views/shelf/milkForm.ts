@@ -1,8 +1,8 @@
 import { crudeProteinPct, SPECIES, TREATMENTS, trueProteinPct } from '../../core/milk/species';
 import type { Format } from '../../core/units/format';
 import type { KnownMilk } from '../../files/milk';
+import { TREATMENT_WORDS } from '../../plan/milkWords';
 import { type Asked, thingOf, type Words, wordsOf } from '../common/asking';
-import { TREATMENT_WORDS } from '../common/milkWords';
 
 /** What a lot of milk is asked for; its protein by the basis the kitchen's tests have. */
 export const milkFields = (crude: boolean): readonly Asked[] => [

@@ -3,6 +3,7 @@ import { fermentPH, sourTo } from '../../../core/culture/ferment';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { warmC } from '../bounds';
 import { outOfOrder } from '../order';
 import { eachRound } from '../shared';
@@ -58,7 +59,10 @@ export const acidify = kindOf<AcidifyParams>({
     return span;
   },
   words: ({ toPH, atC }, { format }) => ({
-    title: `Sour under whey to pH ${format.pH(toPH)}`,
+    ...saying(
+      ['Sour under whey to pH ', value('toPH', format.pH(toPH))],
+      [' at ', value('atC', format.temp(atC))],
+    ),
     action: 'Let it sour',
     target: `pH ${format.pH(toPH)}`,
     steps: [

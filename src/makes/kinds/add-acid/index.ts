@@ -4,6 +4,7 @@ import { pHAfter } from '../../../core/acid/titrate';
 import { Infeasible } from '../../../core/faults/fault';
 import { mixedTempC } from '../../../core/heat/mixing';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { outOfOrder } from '../order';
 
 /** Minutes of pouring, stirring and looking; common practice. */
@@ -55,7 +56,10 @@ export const addAcid = kindOf<{ cold: boolean }>({
   words: ({ cold }, { acid, format }) =>
     cold
       ? {
-          title: `Acid into the cold milk: ${acid?.firstText ?? ''}`,
+          ...saying(
+            [`Acid into the cold milk: ${acid?.firstText ?? ''}`],
+            [{ slot: 'acid', before: ', to pH ' }],
+          ),
           action: 'Pour acid',
           target: acid?.firstText ?? null,
           steps: [
@@ -67,7 +71,10 @@ export const addAcid = kindOf<{ cold: boolean }>({
           done: 'Stirred in',
         }
       : {
-          title: `Acid in: ${acid?.firstText ?? ''} first, the rest by eye`,
+          ...saying(
+            [`Acid in: ${acid?.firstText ?? ''} first, the rest by eye`],
+            [{ slot: 'acid', before: ', to pH ' }],
+          ),
           action: 'Pour acid',
           target: acid?.firstText ?? null,
           steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { aside } from '../spans';
 
 const MINUTES = 1;
@@ -16,7 +17,7 @@ export const addCalcium = kindOf<Record<string, never>>({
     return aside(pot, MINUTES);
   },
   words: (_params, { doses }) => ({
-    title: `Calcium in: ${doses.calcium?.text ?? ''}`,
+    ...saying([`Calcium in: ${doses.calcium?.text ?? ''}`]),
     action: 'Add calcium',
     target: doses.calcium?.text ?? null,
     steps: [

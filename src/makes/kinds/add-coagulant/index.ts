@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { imcuForCut, setLoss, settingCourse } from '../clot';
 import { outOfOrder } from '../order';
 import { resting } from '../spans';
@@ -29,7 +30,10 @@ export const addCoagulant = kindOf<Record<string, never>>({
     return resting(world, pot, MINUTES, MINUTES, setLoss(world));
   },
   words: (_params, { doses }) => ({
-    title: `Coagulant in: ${doses.coagulant?.text ?? ''}`,
+    ...saying(
+      [`Coagulant in: ${doses.coagulant?.text ?? ''}`],
+      [{ slot: 'coagulant', before: ', for a clean break after ' }],
+    ),
     action: 'Coagulant',
     target: doses.coagulant?.text ?? null,
     steps: [

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { startFerment } from '../../../core/culture/ferment';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { resting } from '../spans';
 
 /** Minutes of sprinkling, waiting and stirring; common practice. */
@@ -23,7 +24,13 @@ export const addCulture = kindOf<Record<string, never>>({
     return span;
   },
   words: (_params, { doses, format }) => ({
-    title: `Culture in: ${doses.culture?.text ?? ''}`,
+    ...saying(
+      [`Culture in: ${doses.culture?.text ?? ''}`],
+      [
+        { slot: 'strains', before: ', ' },
+        { slot: 'culture', before: ', ', after: ' times what its label says' },
+      ],
+    ),
     action: 'Add culture',
     target: doses.culture?.text ?? null,
     steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { aside } from '../spans';
 
 const MINUTES = 2;
@@ -16,7 +17,7 @@ export const addOther = kindOf<{ what: 'cream' | 'lipase' }>({
   words: ({ what }, { doses }) =>
     what === 'lipase'
       ? {
-          title: `Lipase in: ${doses.lipase?.text ?? ''}`,
+          ...saying([`Lipase in: ${doses.lipase?.text ?? ''}`]),
           action: 'Add lipase',
           target: doses.lipase?.text ?? null,
           steps: [
@@ -27,7 +28,7 @@ export const addOther = kindOf<{ what: 'cream' | 'lipase' }>({
           done: 'Stirred in',
         }
       : {
-          title: 'Stir the cream into the milk',
+          ...saying(['Stir the cream into the milk']),
           action: 'Add cream',
           target: doses.cream?.text ?? null,
           steps: [

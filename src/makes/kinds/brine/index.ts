@@ -13,6 +13,7 @@ import {
 } from '../../../core/salt/diffusion';
 import { saltToReach } from '../../../core/salt/taken';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { cm, coolC, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
 import { saltSlows } from '../offWhey';
@@ -41,6 +42,9 @@ export interface BrineParams {
   diameterCm?: number;
   atC: number;
 }
+
+/** How openly it is knit, as a sentence says it. */
+const KNIT_WORDS: Record<Knit, string> = { close: 'closely knit', loose: 'loosely knit', open: 'open' };
 
 export const brine = kindOf<BrineParams>({
   kind: 'brine',
@@ -100,8 +104,25 @@ export const brine = kindOf<BrineParams>({
     saltSlows(world, pot);
     return fading(pot, minutes, HANDS_ON, p.atC, TAU_MIN);
   },
-  words: ({ pctWw, atC, pieceKg, kept = false }, { format, doses, yieldKg, moisturePct }) => ({
-    title: `Brine at ${format.percent(pctWw)}, pieces of ${format.kg(Math.min(pieceKg, yieldKg))}`,
+  words: (
+    { pctWw, targetPct, atC, pieceKg, knit, kept = false },
+    { format, doses, yieldKg, moisturePct },
+  ) => ({
+    ...saying(
+      [
+        'Brine at ',
+        value('pctWw', format.percent(pctWw)),
+        `, pieces of ${format.kg(Math.min(pieceKg, yieldKg))}`,
+      ],
+      [
+        ', to ',
+        value('targetPct', format.percent(targetPct, 1)),
+        ' of salt in the cheese, which is ',
+        value('knit', KNIT_WORDS[knit ?? 'close']),
+        ', and ',
+        value('kept', kept ? 'kept in it' : 'taken out'),
+      ],
+    ),
     action: 'Brine',
     target: format.percent(pctWw),
     steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo } from '../bounds';
 import { WAITS } from '../shared';
 import { fading } from '../spans';
@@ -29,7 +30,7 @@ export const chill = kindOf<{ minutes: number }>({
   toleranceC: [3, 4],
   predict: (_world, { minutes }, pot) => fading(pot, minutes, HANDS_ON, FRIDGE_C, TAU_MIN),
   words: ({ minutes }, { format }) => ({
-    title: `Chill ${format.minutes(minutes)}`,
+    ...saying(['Chill ', value('minutes', format.minutes(minutes))]),
     action: 'Chill',
     target: format.temp(FRIDGE_C),
     steps: ['Shallow and covered, at the back of the fridge; nothing warm beside it.'],

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { minutesTo, potC } from '../bounds';
 import { along } from '../spans';
 
@@ -50,7 +51,15 @@ export const cook = kindOf<CookParams>({
     );
   },
   words: ({ toC, overMin, stirred }, { format }) => ({
-    title: `Warm the curd to ${format.temp(toC)} over ${format.minutes(overMin)}`,
+    ...saying(
+      [
+        'Warm the curd to ',
+        value('toC', format.temp(toC)),
+        ' over ',
+        value('overMin', format.minutes(overMin)),
+      ],
+      [', ', value('stirred', stirred ? 'stirring all the while' : 'not stirred')],
+    ),
     action: 'Cook',
     target: format.temp(toC),
     steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { potC } from '../bounds';
 import { cooling } from '../ramp';
 
@@ -18,7 +19,7 @@ export const cool = kindOf<{ toC: number }>({
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => cooling(world, pot, toC, ATTENDED),
   words: ({ toC }, { format }) => ({
-    title: `Cool to ${format.temp(toC)}`,
+    ...saying(['Cool to ', value('toC', format.temp(toC))]),
     action: 'Cool',
     target: format.temp(toC),
     steps: [

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { aside } from '../spans';
 
 /** Minutes of cutting; common practice. */
@@ -28,7 +29,7 @@ export const cut = kindOf<CutParams>({
     return aside(pot, MINUTES);
   },
   words: ({ mm, slabs }, { format }) => ({
-    title: slabs ? `Cut the slabs to ${format.millimetres(mm)}` : `Cut to ${format.millimetres(mm)}`,
+    ...saying([slabs ? 'Cut the slabs to ' : 'Cut to ', value('mm', format.millimetres(mm))]),
     action: 'Cut',
     target: format.millimetres(mm),
     steps: slabs

@@ -11,7 +11,9 @@ import {
 } from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
+import type { Format } from '../../../core/units/format';
 import { kindOf, type PotState, type World } from '../../grammar';
+import { value } from '../../sentence';
 import { FIXED, type KitAbout, type KitItem } from '../../traits';
 import { coolC, LONG_MIN, someMinutesTo } from '../bounds';
 import { keptBy } from '../curd';
@@ -142,6 +144,15 @@ const KIT: Record<DrainParams['in'], (about: KitAbout) => readonly KitItem[]> = 
   ],
 };
 
+/** Its time by the clock, and the parameter that decides it. */
+const timeOf = ({ clockHours = 0 }: DrainParams, { hours, minutes }: DrainParams, format: Format) =>
+  value(
+    clockHours > 0 ? 'clockHours' : hours === undefined ? 'minutes' : 'hours',
+    hours === undefined && minutes === undefined
+      ? ''
+      : format.minutes(hours === undefined ? (minutes ?? 0) : hours * 60),
+  );
+
 export const drain = kindOf<DrainParams>({
   kind: 'drain',
   params: z
@@ -224,8 +235,9 @@ export const drain = kindOf<DrainParams>({
     const params = byClock(said);
     return (params.in === 'colander' && style === 'cottage' ? WASHED_CURD : WORDS[params.in])(
       params.toMoisturePct === undefined ? null : format.percent(params.toMoisturePct),
-      format.minutes(params.hours === undefined ? (params.minutes ?? 0) : params.hours * 60),
+      timeOf(said, params, format),
       format.kg(yieldKg),
+      params.atC === undefined ? null : value('atC', format.temp(params.atC)),
     );
   },
   cautions: ({ in: where }, { setC }) =>

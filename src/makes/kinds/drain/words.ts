@@ -1,11 +1,17 @@
 import type { StageWords } from '../../grammar';
+import { type SaidParam, saying, value } from '../../sentence';
 
-type Words = (dry: string | null, long: string, weight: string) => StageWords;
+/** `long` is the time by the clock, `at` where it stands, each as a value of the parameter it comes from. */
+type Words = (dry: string | null, long: SaidParam, weight: string, at: SaidParam | null) => StageWords;
+
+const dryTo = (dry: string) => value('toMoisturePct', dry);
 
 /** How curd may be drained, in words. `dry` is the moisture wanted, where one is. */
 export const WORDS = {
-  cloth: (dry, _long, weight) => ({
-    title: dry === null ? 'Drain in a cloth' : `Drain to ${dry} moisture`,
+  cloth: (dry, long, weight) => ({
+    ...(dry === null
+      ? saying(['Drain in a cloth'], long.text === '' ? [] : [' ', long])
+      : saying(['Drain to ', dryTo(dry), ' moisture'])),
     action: 'Drain',
     target: dry === null ? null : `to ${weight}`,
     steps: [
@@ -19,7 +25,7 @@ export const WORDS = {
     done: 'Drained',
   }),
   colander: (_dry, long) => ({
-    title: `Drain in a colander ${long}`,
+    ...saying(['Drain in a colander ', long]),
     action: 'Drain',
     target: null,
     steps: [
@@ -31,9 +37,11 @@ export const WORDS = {
     done: 'Drained',
   }),
   bag: (dry, long, weight) => ({
-    title: dry === null ? `Hang in a bag ${long}` : `Hang in a bag to ${dry} moisture`,
+    ...saying(dry === null ? ['Hang in a bag ', long] : ['Hang in a bag to ', dryTo(dry), ' moisture'], [
+      { slot: 'bag', before: ', ', after: ' of milk to a bag' },
+    ]),
     action: 'Hang it',
-    target: dry === null ? long : `to ${weight}`,
+    target: dry === null ? long.text : `to ${weight}`,
     steps: [
       'Ladle the curd into a wet cloth, tie the corners, hang it over a bowl in a room without flies or draught.',
       'Weigh the bag once after two hours: that one number sets the rest of the time.',
@@ -43,10 +51,10 @@ export const WORDS = {
     normal: 'Runny in the middle while the rim is firm: turn it in on itself.',
     done: 'Thick enough',
   }),
-  basket: (_dry, long) => ({
-    title: `Stand in baskets ${long}`,
+  basket: (_dry, long, _weight, at) => ({
+    ...saying(['Stand in baskets ', long], at === null ? [] : [' at ', at]),
     action: 'Turn it',
-    target: long,
+    target: long.text,
     steps: [
       'Press the salted curd into straight-sided baskets on a rack, covered, as cool as you have it.',
       'Turn it in the basket twice the first day, once a day after that.',
@@ -59,7 +67,7 @@ export const WORDS = {
 
 /** Washed curd that is kept loose while it drips off. Common practice. */
 export const WASHED_CURD: Words = (_dry, long) => ({
-  title: `Let the washed curd drip off ${long}`,
+  ...saying(['Let the washed curd drip off ', long]),
   action: 'Drain loose',
   target: null,
   steps: [

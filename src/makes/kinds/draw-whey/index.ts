@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { offWhey } from '../offWhey';
 import { aside } from '../spans';
 
@@ -19,7 +20,7 @@ export const drawWhey = kindOf<Record<string, never>>({
     return aside(pot, MINUTES * Math.max(0.6, Math.sqrt(pot.litres / AT_LITRES)));
   },
   words: () => ({
-    title: 'Draw the whey off',
+    ...saying(['Draw the whey off']),
     action: 'Whey off',
     target: null,
     steps: [

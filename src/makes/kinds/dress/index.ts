@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf, type StageWords } from '../../grammar';
+import { saying } from '../../sentence';
 import { curdResting } from '../spans';
 
 /** Minutes; common practice. */
@@ -9,7 +10,7 @@ type What = 'cream' | 'mint' | 'filling';
 
 const WORDS: Record<What, (cream: string) => StageWords> = {
   cream: (cream) => ({
-    title: 'Dress with cream',
+    ...saying([`Dress with ${cream} of cream`.replace('the cream of cream', 'cream')]),
     action: 'Fold in cream',
     target: cream,
     steps: [`Fold ${cream} of cold cream in with a fork; stop while it is still open.`],
@@ -18,7 +19,7 @@ const WORDS: Record<What, (cream: string) => StageWords> = {
     done: 'Dressed',
   }),
   mint: () => ({
-    title: 'Mint on, and fold',
+    ...saying(['Mint on, and fold']),
     action: 'Fold it',
     target: null,
     steps: [
@@ -30,7 +31,7 @@ const WORDS: Record<What, (cream: string) => StageWords> = {
     done: 'Folded',
   }),
   filling: (cream) => ({
-    title: 'Fill with shreds in cream',
+    ...saying(['Fill with shreds in cream']),
     action: 'Fill',
     target: cream,
     steps: [

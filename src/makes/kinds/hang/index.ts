@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { coolC } from '../bounds';
 import { DAY_MIN, eachRound, WAITS } from '../shared';
 import { fading } from '../spans';
@@ -34,7 +35,12 @@ export const hang = kindOf<HangParams>({
   predict: (_world, { days, atC }, pot) =>
     fading(pot, days * DAY_MIN, SETS_UP_MIN + days * PER_DAY, atC, TAU_MIN),
   words: ({ days, atC }, { format }) => ({
-    title: `Hang ${format.number(days)} days at ${format.temp(atC)}`,
+    ...saying([
+      'Hang ',
+      value('days', `${format.number(days)} days`),
+      ' at ',
+      value('atC', format.temp(atC)),
+    ]),
     action: 'Hang',
     target: `${format.number(days)} days`,
     steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { minutesTo } from '../bounds';
 import { setLoss } from '../clot';
 import { resting } from '../spans';
@@ -22,7 +23,7 @@ export const heal = kindOf<{ minutes: number }>({
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, setLoss(world)),
   words: ({ minutes }, { format }) => ({
-    title: `Let the cuts heal ${format.minutes(minutes)}`,
+    ...saying(['Let the cuts heal ', value('minutes', format.minutes(minutes))]),
     action: 'Hands off',
     target: null,
     steps: ['Do nothing. The faces close, and what is closed keeps its fat when it is stirred.'],

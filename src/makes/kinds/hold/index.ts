@@ -2,6 +2,7 @@ import { z } from 'zod';
 import type { CurdStyleName } from '../../../core/curd/styles';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type StageWords } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo } from '../bounds';
 import { kept, resting } from '../spans';
 
@@ -20,7 +21,7 @@ const ROUND_MIN = 2;
 
 const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => StageWords> = {
   rest: (minutes, format) => ({
-    title: `Rest ${format.minutes(minutes)}, lid on`,
+    ...saying(['Rest ', value('minutes', format.minutes(minutes)), ', lid on']),
     action: 'Let it rest',
     target: null,
     steps: ['Heat off, lid on, hands off: stirring now breaks the curd small and loses it with the whey.'],
@@ -29,7 +30,7 @@ const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => Stage
     done: 'Rested',
   }),
   stir: (minutes, format) => ({
-    title: `Stir ${format.minutes(minutes)} at this heat`,
+    ...saying(['Stir ', value('minutes', format.minutes(minutes)), ' at this heat']),
     action: 'Stir',
     target: null,
     steps: [
@@ -108,7 +109,13 @@ export const hold = kindOf<HoldParams>({
     return {
       ...words,
       ...(everyMin > 0 && {
-        title: `Stir every ${format.minutes(everyMin)}, ${format.minutes(minutes)} in all`,
+        ...saying([
+          'Stir every ',
+          value('everyMin', format.minutes(everyMin)),
+          ', ',
+          value('minutes', format.minutes(minutes)),
+          ' in all',
+        ]),
         steps: [
           `A round from the base up every ${format.minutes(everyMin)}; between them it lies still and warm.`,
           ...words.steps.slice(1),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { type DoseId, kindOf, type Telling } from '../../grammar';
+import { saying } from '../../sentence';
 import { aside } from '../spans';
 
 /** Minutes; common practice. */
@@ -40,7 +41,7 @@ export const measure = kindOf<Record<string, never>>({
     const { format, litres, acid, species, of } = telling;
     const extras = (['calcium', 'culture', 'coagulant'] as const).flatMap((id) => lineFor(id, telling));
     return {
-      title: `Measure the ${of}${acid ? ', dilute the acid' : ', weigh out the rest'}`,
+      ...saying([`Measure the ${of}${acid ? ', dilute the acid' : ', weigh out the rest'}`]),
       action: 'Weigh out',
       target: acid ? acid.firstText : format.litres(litres),
       steps: [

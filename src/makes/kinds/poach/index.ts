@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { minutesTo, potOf } from '../../../core/heat/pot';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { someMinutesTo } from '../bounds';
 import { offWhey } from '../offWhey';
 import { along } from '../spans';
@@ -53,7 +54,12 @@ export const poach = kindOf<PoachParams>({
     );
   },
   words: ({ toC, minutes, spiced }, { format }) => ({
-    title: `Poach in whey at ${format.temp(toC)} for ${format.minutes(minutes)}`,
+    ...saying([
+      'Poach in whey at ',
+      value('toC', format.temp(toC)),
+      ' for ',
+      value('minutes', format.minutes(minutes)),
+    ]),
     action: 'Poach',
     target: format.temp(toC),
     steps: [

@@ -9,6 +9,7 @@ import {
 } from '../../../core/curd/press';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { type PressSteps, pressStepsSchema } from '../../steps';
 import { cm } from '../bounds';
 import { curdOf } from '../curd';
@@ -98,7 +99,7 @@ export const press = kindOf<PressParams>({
     if (steps.length > 0) {
       const told = steps.map(([kg, min]) => `${format.kg(kg)} for ${format.minutes(min)}`);
       return {
-        title: `Press: ${told.join(', then ')}`,
+        ...saying(['Press: ', value('steps', told.join(', then '))]),
         action: 'Press',
         target: format.kg((steps[0] as [number, number])[0]),
         steps: [
@@ -112,7 +113,14 @@ export const press = kindOf<PressParams>({
     }
     if (by === 'self') {
       return {
-        title: `Leave it in the hoop ${format.minutes(hours * 60)}, turned ${format.number(turns)} times`,
+        ...saying(
+          [
+            'Leave it in the hoop ',
+            value('hours', format.minutes(hours * 60)),
+            `, turned ${format.number(turns)} times`,
+          ],
+          [', ', value('by', 'by its own weight')],
+        ),
         action: 'Turn it',
         target: `${format.number(turns)} ×`,
         steps: [
@@ -128,7 +136,17 @@ export const press = kindOf<PressParams>({
     const diameterCm = Math.sqrt(areaM2 / roundAreaM2(1));
     const weight = format.kg(weightKg(kPa, areaM2));
     return {
-      title: `Press with ${weight}`,
+      ...saying(
+        [`Press with ${weight}`],
+        [
+          ' (',
+          value('kPa', `${format.number(kPa, 1)}\u00a0kPa`),
+          ') for ',
+          value('hours', format.minutes(hours * 60)),
+          ', ',
+          value('by', by === 'screw' ? 'in a press' : 'under a board'),
+        ],
+      ),
       action: 'Press',
       target: weight,
       steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo } from '../bounds';
 import { setLoss } from '../clot';
 import { TOWEL, WAITS } from '../shared';
@@ -26,7 +27,7 @@ export const ripen = kindOf<{ minutes: number }>({
   toleranceC: [3, 2],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 1, setLoss(world)),
   words: ({ minutes }, { format }) => ({
-    title: `Ripen ${format.minutes(minutes)}`,
+    ...saying(['Ripen ', value('minutes', format.minutes(minutes))]),
     action: 'Ripen',
     target: null,
     steps: ['Lid on, a towel round the pot, off the heat. Stir risen cream back in once.'],

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { saltKeptPct } from '../../../core/salt/taken';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
+import { type Part, saying, value } from '../../sentence';
 import type { HandsWindow } from '../../traits';
 import { curdOf } from '../curd';
 import { saltSlows } from '../offWhey';
@@ -49,6 +50,18 @@ const WORKED_IN: Record<IntoCurd, string> = {
   stretch: 'folded in with the last pulls while it is hot',
   surface: 'strewn over all faces, half now and half at the next turn',
 };
+
+/** Where it goes, as a sentence says it. */
+const PLACE: Record<SaltParams['at'], string> = {
+  milk: 'in the hot milk',
+  whey: 'in the whey',
+  curd: 'in the curd',
+  stretch: 'with the last pulls',
+  surface: 'on all faces',
+};
+const much = (percent: string | null, of: string): Part[] =>
+  percent === null ? [] : [', ', value('percent', percent), of];
+const where = (at: SaltParams['at'] = 'curd'): Part[] => [', ', value('at', PLACE[at], { or: 'saltAt' })];
 
 /** Water in a pot of milk or whey, kg. */
 const potWaterKg = ({ milk }: World, pot: PotState): number =>
@@ -111,9 +124,15 @@ export const salt = kindOf<SaltParams>({
     const { goes, days, pressed } = params;
     const percent = strewnPct(params);
     const all = doses.salt?.text ?? '';
+    // A dose in hand goes in as it is, whatever share of the cheese that comes to.
+    const inHand = doses.salt?.inHand === true;
+    const share = inHand ? null : format.percent(params.percent, 1);
     if (params.at === 'milk' || params.at === 'whey') {
       return {
-        title: `Salt into the ${params.at}: ${all}`,
+        ...saying(
+          ['Salt into ', value('at', `the ${params.at}`, { or: 'saltAt' }), `: ${all}`],
+          much(share, ' of the cheese when it is out'),
+        ),
         action: 'Salt',
         target: all,
         steps: [
@@ -127,12 +146,15 @@ export const salt = kindOf<SaltParams>({
     }
     if (days > 0) {
       return {
-        title: `Salt and turn daily for ${format.number(days)} days: ${all} in all`,
+        ...saying(
+          ['Salt and turn daily for ', value('days', `${format.number(days)} days`), `: ${all} in all`],
+          much(share, ' of its weight'),
+        ),
         action: 'Salt daily',
         target: `${format.number(days)} days`,
         steps: [
           `Each day strew a part of ${all} over all sides, pour the brine off, turn it and put the weight back, at ${format.temp(COLD_C)} or below.`,
-          `${format.percent(percent, 1)} of what it really weighs as you begin, in equal parts: about a third of it runs off with the brine.`,
+          `${inHand ? all : `${format.percent(percent, 1)} of what it really weighs as you begin`}, in equal parts: about a third of it runs off with the brine.`,
         ],
         right: 'Less brine each day; the cheese closes and firms.',
         normal: 'Much water the first two days.',
@@ -140,11 +162,11 @@ export const salt = kindOf<SaltParams>({
       };
     }
     return {
-      title: `Salt with ${all}`,
+      ...saying([`Salt with ${all}`], [...much(share, ' of its weight'), ...where(params.at)]),
       action: 'Salt',
       target: all,
       steps: [
-        `${WEIGHED[params.at ?? 'curd']}: ${format.percent(percent, 1)} of what it really weighs, non-iodised, ${WORKED_IN[params.at ?? 'curd']}.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
+        `${inHand ? `All of ${all}` : `${WEIGHED[params.at ?? 'curd']}: ${format.percent(percent, 1)} of what it really weighs`}, non-iodised, ${WORKED_IN[params.at ?? 'curd']}.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
         goes > 1
           ? `In ${format.number(goes)} goes, ten minutes apart, so that the first is drunk before the next.`
           : 'Taste now and in an hour; salt takes time to spread.',

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { aside } from '../spans';
 
 /** Minutes; common practice. */
@@ -13,7 +14,7 @@ export const sanitise = kindOf<Record<string, never>>({
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: () => ({
-    title: 'Boil the cloth, scald the tools',
+    ...saying(['Boil the cloth, scald the tools']),
     action: 'Clean',
     target: null,
     steps: [

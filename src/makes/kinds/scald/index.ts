@@ -1,5 +1,6 @@
 import { kindOf } from '../../grammar';
-import { type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
+import { saying, value } from '../../sentence';
+import { overSaid, type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
 
 /** Share of a scald spent stirring; common practice. */
 const ATTENDED = 0.6;
@@ -13,8 +14,8 @@ export const scald = kindOf<RampParams>({
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
   predict: (world, { toC, overMin }, pot) => ramp(world, pot, toC, ATTENDED, overMin),
-  words: ({ toC }, { format, carryOverC }) => ({
-    title: `Scald to ${format.temp(toC)}`,
+  words: ({ toC, overMin }, { format, carryOverC }) => ({
+    ...saying(['Scald to ', value('toC', format.temp(toC))], overSaid(overMin, format)),
     action: 'Scald',
     target: format.temp(toC),
     steps: [

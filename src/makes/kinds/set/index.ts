@@ -5,6 +5,7 @@ import { Infeasible } from '../../../core/faults/fault';
 import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { FIXED } from '../../traits';
 import { cutMin, setLoss } from '../clot';
 import { outOfOrder } from '../order';
@@ -94,7 +95,7 @@ export const set = kindOf<SetParams>({
   words: ({ toPH }, { format }) =>
     toPH === undefined
       ? {
-          title: 'Set to a clean break',
+          ...saying(['Set to a clean break']),
           action: 'Let it set',
           target: null,
           steps: [
@@ -107,7 +108,7 @@ export const set = kindOf<SetParams>({
           done: 'Clean break',
         }
       : {
-          title: `Leave it to set to pH ${format.pH(toPH)}`,
+          ...saying(['Leave it to set to pH ', value('toPH', format.pH(toPH))]),
           action: 'Leave it',
           target: `pH ${format.pH(toPH)}`,
           steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { minutesTo } from '../bounds';
 import { resting } from '../spans';
 
@@ -21,7 +22,7 @@ export const settle = kindOf<{ minutes: number }>({
   toleranceC: [4, 3],
   predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0),
   words: ({ minutes }, { format }) => ({
-    title: `Let the curd settle ${format.minutes(minutes)}`,
+    ...saying(['Let the curd settle ', value('minutes', format.minutes(minutes))]),
     action: 'Let it settle',
     target: null,
     steps: ['Spoon out, lid on. The curd sinks and knits on the base.'],

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
 import { fading } from '../spans';
@@ -100,7 +101,16 @@ export const shape = kindOf<ShapeParams>({
     return fading(pot, hands + coldMin, hands, COLD_C, TAU_MIN);
   },
   words: ({ into, pieceKg, coldMin, pieces = 0 }, { format, yieldKg }) => ({
-    title: `Shape: ${format.number(countOf(pieces, pieceKg, yieldKg))} of about ${format.kg(eachKg(pieces, pieceKg, yieldKg))}`,
+    ...saying([
+      'Shape: ',
+      value('pieces', format.number(countOf(pieces, pieceKg, yieldKg)), {
+        shown: countOf(pieces, pieceKg, yieldKg),
+      }),
+      ' of about ',
+      pieces > 0
+        ? format.kg(eachKg(pieces, pieceKg, yieldKg))
+        : value('pieceKg', format.kg(eachKg(pieces, pieceKg, yieldKg))),
+    ]),
     action: 'Shape it',
     target: format.kg(eachKg(pieces, pieceKg, yieldKg)),
     steps: [

@@ -3,6 +3,7 @@ import { copyOf, sourTo } from '../../../core/culture/ferment';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { someMinutesTo, warmC } from '../bounds';
 import { COLANDER, eachRound } from '../shared';
 import { souringStepH } from '../souring';
@@ -71,7 +72,21 @@ export const slab = kindOf<SlabParams>({
   words: ({ turns, everyMin, atC, style, endsBy = 'pH', toPH: wished }, { format }) => {
     const toPH = endsBy === 'turns' ? undefined : wished;
     return {
-      title: `Turn the ${style === 'stacked' ? 'slabs' : 'slab'} ${format.number(turns)} times, every ${format.minutes(everyMin)}`,
+      ...saying(
+        [
+          `Turn the ${style === 'stacked' ? 'slabs' : 'slab'} `,
+          value('turns', format.number(turns)),
+          ' times, every ',
+          value('everyMin', format.minutes(everyMin)),
+        ],
+        [
+          ', ',
+          value('style', style === 'stacked' ? 'stacked' : 'one slab'),
+          '; it ends ',
+          value('endsBy', toPH === undefined ? 'by the count' : 'by the acid'),
+          ...(toPH === undefined ? [] : [' at pH ', value('toPH', format.pH(toPH))]),
+        ],
+      ),
       action: 'Turn',
       target: `${format.number(turns)} ×`,
       steps: [

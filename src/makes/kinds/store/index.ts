@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { aside } from '../spans';
 
 /** Minutes; common practice. */
@@ -14,7 +15,7 @@ export const store = kindOf<Record<string, never>>({
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: (_params, { fridgeDays }) => ({
-    title: `Weigh, label, keep ${fridgeDays} days`,
+    ...saying([`Weigh, label, keep ${fridgeDays} days`]),
     action: 'Weigh it',
     target: `${fridgeDays} days cold`,
     steps: [

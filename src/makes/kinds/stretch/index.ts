@@ -8,6 +8,7 @@ import { type StretchQuality, stretchQuality } from '../../../core/stretch/quali
 import { AIMED_CORE_C, STRETCH_CORE_C } from '../../../core/stretch/window';
 import type { Format } from '../../../core/units/format';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { curdOf, keptBy } from '../curd';
 import { offWhey } from '../offWhey';
 import { fading } from '../spans';
@@ -40,6 +41,13 @@ const heat = ({ by, waterC }: StretchParams, kg: number, format: Format): string
 /** What of this stretch lies outside what works. */
 const told = ({ side, lowPH, highPH, fromC, mostC }: StretchQuality, pH: number): Told[] =>
   side === 'stretches' ? [] : [{ id: 'stretch-window', side, pH, lowPH, highPH, fromC, mostC }];
+
+/** What heats it, as a sentence says it. */
+const HEATED: Record<StretchWay, string> = {
+  whey: 'in hot whey',
+  ladled: 'in ladled hot water',
+  microwave: 'in the microwave',
+};
 
 export const stretch = kindOf<StretchParams>({
   kind: 'stretch',
@@ -81,7 +89,14 @@ export const stretch = kindOf<StretchParams>({
     return { ...span, targetC: AIMED_CORE_C, ...(world.likely && { tells: told(quality, pot.pH) }) };
   },
   words: (params, { format, yieldKg }) => ({
-    title: `Stretch at a core of ${format.temp(STRETCH_CORE_C[0])} to ${format.temp(STRETCH_CORE_C[1])}`,
+    ...saying(
+      [`Stretch at a core of ${format.temp(STRETCH_CORE_C[0])} to ${format.temp(STRETCH_CORE_C[1])}`],
+      [
+        ' ',
+        value('by', HEATED[params.by]),
+        ...(params.by === 'microwave' ? [] : [' at ', value('waterC', format.temp(params.waterC))]),
+      ],
+    ),
     action: 'Stretch',
     target: format.temp(AIMED_CORE_C),
     steps: [

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
+import { saying } from '../../sentence';
 import { aside } from '../spans';
 
 const MINUTES = 5;
@@ -15,7 +16,7 @@ export const testStretch = kindOf<Record<string, never>>({
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: (_params, { format }) => ({
-    title: `Test a piece in water at ${format.temp(WATER_C)}`,
+    ...saying([`Test a piece in water at ${format.temp(WATER_C)}`]),
     action: 'Test it',
     target: format.temp(WATER_C),
     steps: [

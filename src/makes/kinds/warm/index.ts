@@ -1,5 +1,6 @@
 import { kindOf } from '../../grammar';
-import { type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
+import { saying, value } from '../../sentence';
+import { overSaid, type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
 
 /** Share of a gentle warming spent stirring; common practice. */
 const ATTENDED = 0.5;
@@ -13,8 +14,8 @@ export const warm = kindOf<RampParams>({
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
   predict: (world, { toC, overMin }, pot) => ramp(world, pot, toC, ATTENDED, overMin),
-  words: ({ toC }, { format, carryOverC }) => ({
-    title: `Bring to ${format.temp(toC)}`,
+  words: ({ toC, overMin }, { format, carryOverC }) => ({
+    ...saying(['Bring to ', value('toC', format.temp(toC))], overSaid(overMin, format)),
     action: 'Warm',
     target: format.temp(toC),
     steps: [

@@ -3,6 +3,7 @@ import { washed } from '../../../core/culture/curd';
 import { fermentPH } from '../../../core/culture/ferment';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
+import { saying, value } from '../../sentence';
 import { offWhey } from '../offWhey';
 
 /** Minutes; common practice. */
@@ -39,7 +40,7 @@ export const wash = kindOf<{ waterC: number }>({
     };
   },
   words: ({ waterC }, { format, acid }) => ({
-    title: `Rinse with water at ${format.temp(waterC)}`,
+    ...saying(['Rinse with water at ', value('waterC', format.temp(waterC))]),
     action: 'Rinse',
     target: null,
     steps: [

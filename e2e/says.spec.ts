@@ -1,0 +1,139 @@
+import { expect, test } from '@playwright/test';
+import { formatter, METRIC } from '../src/core/units/format';
+import { METHODS } from '../src/makes';
+import type { Method } from '../src/makes/method';
+import { SAID } from '../src/plan/fixtures/habits';
+import { planBrief } from '../src/plan/plan';
+import { sentencesOf, sentenceText } from '../src/plan/sentences';
+import { doseText } from '../src/plan/telling';
+import { begin, choice, choose, open, pick, type } from './kitchen';
+
+const f = formatter(METRIC);
+const spaced = (text: string) => text.replace(/\s+/g, ' ');
+
+// Laid round a night and a day the worker decides; that has a test of its own.
+const PLAIN = SAID.filter(({ brief }) => brief.asleep === undefined);
+const GROUPS = 4;
+for (let group = 0; group < GROUPS; group++) {
+  test(`ways makers say it, ${group + 1} of ${GROUPS}: the same figures and sentences as from the file`, async ({
+    page,
+  }) => {
+    await open(page, '/plan');
+    // What a file says of protein is the true protein; the kitchen's labels mostly give the crude.
+    await page.goto('/kitchen');
+    await page.getByRole('radio', { name: 'true protein' }).click();
+    await page.goto('/plan');
+    await begin(page);
+    for (const { say, brief } of PLAIN.filter((_, i) => i % GROUPS === group)) {
+      const found = planBrief(brief, { spread: false });
+      if (!found.ok) throw new Error(say);
+      const { plan } = found.value;
+      const method = METHODS.find(({ id }) => id === brief.method) as Method;
+      await page.getByLabel('Open a plan or brief').setInputFiles({
+        name: 'said.json',
+        mimeType: 'application/json',
+        buffer: Buffer.from(JSON.stringify(brief)),
+      });
+      await expect(page.getByRole('heading', { level: 1 }), say).toContainText(method.title);
+      for (const dose of plan.doses)
+        await expect(page.locator(`[data-dose="${dose.id}"]`), say).toContainText(doseText(dose, f));
+      await expect(page.getByTestId('yield'), say).toContainText(
+        f.kgParts(plan.predictions.yieldKg.likely).figure,
+      );
+      const asked = new Set(Object.keys(brief.options ?? {}));
+      for (const stage of sentencesOf(found.value, method, f, asked).stages) {
+        const line = page.getByRole('list', { name: 'Stages' }).locator(`[data-stage="${stage.id}"]`);
+        const shown = spaced((await line.textContent()) ?? '');
+        expect(shown, say).toContain(spaced(sentenceText(stage)).replace(/\.$/, ''));
+      }
+    }
+  });
+}
+
+test('a value is typed over, stepped, opened where it stands and taken back, by keyboard alone', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  const fat = page.getByRole('textbox', { name: 'Fat', exact: true });
+  await fat.focus();
+  await page.keyboard.type('4.4');
+  await expect(fat).toHaveValue('4.4');
+  await page.keyboard.press('ArrowUp');
+  await expect(fat).toHaveValue('4.5');
+  await page.keyboard.press('Enter');
+  const plate = page.getByRole('dialog', { name: 'Fat' });
+  await expect(plate).toContainText('cheese');
+  // What a screen reader is told of the change names the figures that matter.
+  await expect(page.getByTestId('changed')).toContainText(/cheese .* → /);
+  await page.keyboard.press('Escape');
+  await expect(plate).toHaveCount(0);
+  await expect(fat).toHaveValue('3.7');
+  await expect(fat).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('textbox', { name: 'Protein, as labelled' })).toBeFocused();
+  await page.keyboard.press('Tab');
+  await expect(choice(page, 'Treated')).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('option', { name: 'pasteurised', exact: true })).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Enter');
+  await expect(choice(page, 'Treated')).not.toHaveText('pasteurised');
+});
+
+test('what was said is told apart from what stands as usual', async ({ page }) => {
+  await open(page, '/plan');
+  const scald = page.locator('[data-field="Scald to"] .say');
+  await expect(scald).not.toHaveClass(/say-said/);
+  await type(page, 'Scald to', '88');
+  await expect(scald).toHaveClass(/say-said/);
+  await expect(scald).toContainText('88\u00a0°C');
+});
+
+test('what is left out is named and taken up where it is named', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Cultured stretched pear, hung');
+  await expect(page.getByTestId('left-out')).toContainText('Lipase');
+  await pick(page, 'Lipase', 'yes');
+  await expect(page.getByRole('list', { name: 'Stages' })).toContainText('Lipase in:');
+  await expect(page.locator('[data-dose="lipase"]')).toBeVisible();
+});
+
+for (const viewport of [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1180 },
+  { width: 390, height: 844 },
+]) {
+  test(`every make at ${viewport.width}: no word cut off, doses soon seen, the whole plan not long`, async ({
+    page,
+  }) => {
+    await page.setViewportSize(viewport);
+    await open(page, '/plan');
+    for (const { title } of METHODS) {
+      await choose(page, title);
+      await expect(page.locator('[data-dose]').first()).toBeVisible();
+      const seen = await page.evaluate(() => {
+        scrollTo(0, 0);
+        const cut = [...document.querySelectorAll<HTMLElement>('main *')].filter(
+          (one) =>
+            one.clientWidth > 0 &&
+            one.scrollWidth > one.clientWidth + 1 &&
+            getComputedStyle(one).overflowX !== 'visible' &&
+            !one.closest('svg, .sr-only, input'),
+        );
+        return {
+          cut: cut.map((one) => one.textContent),
+          wide: document.documentElement.scrollWidth,
+          long: document.documentElement.scrollHeight,
+          doses: Math.max(
+            ...[...document.querySelectorAll('[data-dose]')].map((one) => one.getBoundingClientRect().bottom),
+          ),
+        };
+      });
+      expect(seen.cut, title).toEqual([]);
+      expect(seen.wide, title).toBeLessThanOrEqual(viewport.width);
+      if (viewport.width < 1280) continue;
+      expect(seen.doses, title).toBeLessThan(viewport.height);
+      expect(seen.long, title).toBeLessThanOrEqual(2.5 * viewport.height);
+    }
+  });
+}

@@ -1,0 +1,84 @@
+import type { Format } from '../core/units/format';
+import { decimalsOf } from '../core/units/numbers';
+import type { Method, MethodOption, OptionValue, OptionValues, StageSpec } from './method';
+import type { Part, Slot } from './sentence';
+
+/** A piece of a sentence as a make says it: words, or a value and the option that sets it. */
+export interface Clause {
+  text: string;
+  option?: string;
+  /** The parameter of its stage, where it is one. */
+  param?: string;
+  shown?: number;
+}
+
+const nameIn = (value: unknown): string | undefined =>
+  typeof value === 'object' && value !== null && 'option' in value ? String(value.option) : undefined;
+
+/** The option a make keeps something in, or undefined where it keeps none. */
+export function slotOption({ acid, coagulant, culture, options }: Method, slot: Slot): string | undefined {
+  switch (slot) {
+    case 'acid':
+      return nameIn(acid);
+    case 'coagulant':
+      return nameIn(coagulant && 'minutes' in coagulant ? coagulant.minutes : undefined);
+    case 'culture':
+      return nameIn(culture?.labelShare);
+    case 'strains':
+      return Object.hasOwn(options, 'cultureGroup') ? 'cultureGroup' : undefined;
+    case 'bag':
+      return Object.hasOwn(options, 'bagKg') ? 'bagKg' : undefined;
+  }
+}
+
+/** An option's value in words, in the maker's units. Example: 40 of “Cook to” → `'40 °C'`. */
+export function valueText(option: MethodOption, set: OptionValue | undefined, format: Format): string {
+  switch (option.type) {
+    case 'number':
+      if (typeof set !== 'number') return '';
+      if (option.quantity === 'temperature') return format.temp(set);
+      return `${format.number(set, decimalsOf(option.step))}${option.unit === '' ? '' : `\u00a0${option.unit}`}`;
+    case 'boolean':
+      return set === true ? 'yes' : 'no';
+    case 'choice':
+      return option.choices.find((one) => one.value === set)?.text ?? String(set ?? '');
+    case 'steps':
+      return Array.isArray(set) && set.length > 0
+        ? set.map(([kg, min]) => `${format.kg(kg)} for ${format.minutes(min)}`).join(', then ')
+        : 'none';
+  }
+}
+
+/** A stage's parts as its make says them: values know the option that sets them, slots a make has not are left out. */
+export function clausesOf(
+  parts: readonly Part[],
+  method: Method,
+  stage: StageSpec | undefined,
+  options: OptionValues,
+  format: Format,
+): Clause[] {
+  return parts.flatMap((part): Clause[] => {
+    if (typeof part === 'string') return part === '' ? [] : [{ text: part }];
+    if ('param' in part) {
+      const name = nameIn(stage?.params[part.param]) ?? part.or;
+      const known = name !== undefined && Object.hasOwn(method.options, name);
+      return [
+        {
+          text: part.text,
+          param: part.param,
+          ...(known && { option: name }),
+          ...(part.shown !== undefined && { shown: part.shown }),
+        },
+      ];
+    }
+    const name = slotOption(method, part.slot);
+    const option = name === undefined ? undefined : method.options[name];
+    // A dose in hand is not found by anything: nothing is said of what would have found it.
+    if (name === undefined || !option || options[name] === undefined) return [];
+    return [
+      { text: part.before },
+      { text: valueText(option, options[name], format), option: name },
+      ...(part.after ? [{ text: part.after }] : []),
+    ];
+  });
+}
