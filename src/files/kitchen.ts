@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
 import { HEAT_SOURCES } from '../core/heat/carryOver';
+import { INSTRUMENTS } from '../core/units/format';
 import { named } from './named';
 
 export const POT_KINDS = ['thick-bottomed steel', 'thin steel', 'enamel', 'aluminium', 'vat'] as const;
@@ -54,6 +55,8 @@ export const kitchenSchema = z.strictObject({
   volume: z.enum(['L', 'gal']),
   mass: z.enum(['g', 'oz']),
   decimal: z.enum(['.', ',']),
+  /** What it is without. */
+  lacks: z.array(z.enum(INSTRUMENTS)).max(INSTRUMENTS.length).optional(),
   proteinBasis: z.enum(['crude', 'true']),
   roomC: bounded('roomC'),
   altitudeM: bounded('altitudeM'),

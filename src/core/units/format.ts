@@ -11,12 +11,18 @@ import {
 } from './measures';
 import { decimalsFor, roundTo } from './numbers';
 
-/** The units a maker reads in; chosen once in the kitchen and remembered. */
+/** What a kitchen may be without: what is read off it is then told by hand, taste or spoon. */
+export const INSTRUMENTS = ['thermometer', 'meter', 'scale'] as const;
+export type Instrument = (typeof INSTRUMENTS)[number];
+
+/** The units a maker reads in, and what there is to read them with; chosen once in the kitchen and remembered. */
 export interface UnitChoice {
   temperature: 'C' | 'F';
   volume: 'L' | 'gal';
   mass: 'g' | 'oz';
   decimal: '.' | ',';
+  /** Instruments that are not there. */
+  lacks?: readonly Instrument[] | undefined;
 }
 
 export const METRIC: UnitChoice = { temperature: 'C', volume: 'L', mass: 'g', decimal: '.' };

@@ -13,6 +13,9 @@ import {
   wantedSet,
 } from '../options';
 
+const CUT = { option: 'curdBy', is: ['cut'] };
+const WHOLE = { option: 'curdBy', is: ['whole'] };
+
 export const quickStretched: Method = {
   format: 'plump-pail/method',
   version: 1,
@@ -44,6 +47,19 @@ export const quickStretched: Method = {
     ),
     setC: heat('Set at', { default: 31, min: 28, max: 36 }, 'Warmer sets sooner and drier.'),
     wantedSetMin: wantedSet(10, 'Acidified milk sets fast; under five minutes it is hard to catch.'),
+    curdBy: school(
+      'The set is',
+      'cut',
+      [
+        ['cut', 'cut and warmed', 'Cut small it gives up more whey: a firmer ball.'],
+        [
+          'whole',
+          'heated on whole, then scored',
+          'Uncut and unstirred to the same heat, rested, scored once, lifted out as one mat: softer, and little to do.',
+        ],
+      ],
+      'Cut and stirred is surer; whole is quicker by hand and keeps more water.',
+    ),
     cutMm: cutTo(20, 6, 40),
     cookC: cookTo(40, 36, 43),
     stirred: stirred(),
@@ -72,18 +88,27 @@ export const quickStretched: Method = {
     { id: 'calcium', kind: 'add-calcium', params: {}, onlyIf: { given: 'calcium' } },
     { id: 'coagulant', kind: 'add-coagulant', params: {} },
     { id: 'set', kind: 'set', params: {} },
-    { id: 'cut', kind: 'cut', params: { mm: { option: 'cutMm' } } },
-    { id: 'heal', kind: 'heal', params: { minutes: 5 } },
+    { id: 'cut', kind: 'cut', params: { mm: { option: 'cutMm' } }, onlyIf: CUT },
+    { id: 'heal', kind: 'heal', params: { minutes: 5 }, onlyIf: CUT },
     {
       id: 'cook',
       kind: 'cook',
       params: { toC: { option: 'cookC' }, overMin: 5, stirred: { option: 'stirred' } },
+      onlyIf: CUT,
     },
+    {
+      id: 'heat-on',
+      kind: 'cook',
+      params: { toC: { option: 'cookC' }, overMin: 15, stirred: false, whole: true },
+      onlyIf: WHOLE,
+    },
+    { id: 'rest', kind: 'hold', params: { minutes: 12 }, onlyIf: WHOLE },
+    { id: 'score', kind: 'cut', params: { mm: 60 }, onlyIf: WHOLE },
     {
       id: 'stir',
       kind: 'hold',
       params: { minutes: { option: 'holdMin' }, as: 'stir' },
-      onlyIf: [{ option: 'stirred' }, { option: 'holdMin' }],
+      onlyIf: [CUT, { option: 'stirred' }, { option: 'holdMin' }],
     },
     { id: 'drain', kind: 'drain', params: { in: 'colander', minutes: 15 } },
     {

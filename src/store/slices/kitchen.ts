@@ -45,9 +45,10 @@ const slice = createSlice({
 export const { kitchenSet, kitchenRead, kitchenChanged } = slice.actions;
 export const kitchenReducer = slice.reducer;
 
-export const unitsOf = ({ temperature, volume, mass, decimal }: Kitchen): UnitChoice => ({
+export const unitsOf = ({ temperature, volume, mass, decimal, lacks }: Kitchen): UnitChoice => ({
   temperature,
   volume,
   mass,
   decimal,
+  ...(lacks && { lacks }),
 });

@@ -1,5 +1,6 @@
 import { toast } from 'sonner';
 import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
+import { INSTRUMENTS, type Instrument } from '../../core/units/format';
 import type { Kitchen } from '../../files/kitchen';
 import { usePorts } from '../../store/ports';
 import { fieldsSet } from '../../store/slices/draft';
@@ -8,6 +9,12 @@ import { Button } from '../../ui/parts/Button';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
 import { Row } from './Row';
+
+const HAVE: Record<Instrument, string> = {
+  thermometer: 'A thermometer',
+  meter: 'A pH meter or strips',
+  scale: 'A scale',
+};
 
 /** How the kitchen measures, and how it wants to be called. */
 export function Measuring({ change }: { change(part: Partial<Kitchen>): void }) {
@@ -86,6 +93,25 @@ export function Measuring({ change }: { change(part: Partial<Kitchen>): void }) 
           onChange={changeBasis}
         />
       </Row>
+      <h2 className="mt-7 text-[24px]">What there is to measure with</h2>
+      <div className="stitch mt-2 pt-2">
+        {INSTRUMENTS.map((one) => (
+          <Switch
+            key={one}
+            label={HAVE[one]}
+            on={!kitchen.lacks?.includes(one)}
+            onChange={(on) =>
+              change({
+                lacks: INSTRUMENTS.filter((other) => (other === one ? !on : kitchen.lacks?.includes(other))),
+              })
+            }
+          />
+        ))}
+        <p className="text-sm text-ink-soft">
+          Without one, each stage also says how to tell by finger, taste or spoon, and how far out that may
+          be.
+        </p>
+      </div>
       <h2 className="mt-7 text-[24px]">Alarms</h2>
       <div className="stitch mt-2 pt-2">
         <Switch

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { minutesTo, potC } from '../bounds';
+import { byHand } from '../byHand';
 import { along } from '../spans';
 
 /** Share of the time spent stirring, stirred and left alone. Common practice. */
@@ -13,6 +14,8 @@ export interface CookParams {
   toC: number;
   overMin: number;
   stirred: boolean;
+  /** Heated on in one piece, not cut yet. */
+  whole?: boolean;
 }
 
 export const cook = kindOf<CookParams>({
@@ -21,6 +24,7 @@ export const cook = kindOf<CookParams>({
     toC: potC(),
     overMin: minutesTo(600),
     stirred: z.boolean().default(true),
+    whole: z.boolean().optional(),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
   habits: [
@@ -50,25 +54,32 @@ export const cook = kindOf<CookParams>({
       toC,
     );
   },
-  words: ({ toC, overMin, stirred }, { format }) => ({
+  words: ({ toC, overMin, stirred, whole = false }, { format }) => ({
     ...saying(
       [
-        'Warm the curd to ',
+        whole ? 'Heat the whole set on to ' : 'Warm the curd to ',
         value('toC', format.temp(toC)),
         ' over ',
         value('overMin', format.minutes(overMin)),
       ],
-      [', ', value('stirred', stirred ? 'stirring all the while' : 'not stirred')],
+      whole ? [] : [', ', value('stirred', stirred ? 'stirring all the while' : 'not stirred')],
     ),
     action: 'Cook',
     target: format.temp(toC),
-    steps: [
-      'Slowly at first: a skin on the curd locks the whey in.',
-      stirred
-        ? 'Stir gently and often, from the base up. Clumps? Every five minutes rather than fifteen.'
-        : 'Do not stir: turn the pot in its bath and let the warmth walk in.',
-    ],
-    right: 'Curds shrink, round off and stay loose.',
+    steps: whole
+      ? [
+          'Low heat, lid on, the pot in a bath if you have one: it warms in one piece, unstirred and uncut.',
+          'Whey gathers round the cake and it draws from the wall.',
+          ...byHand(toC, format),
+        ]
+      : [
+          'Slowly at first: a skin on the curd locks the whey in.',
+          stirred
+            ? 'Stir gently and often, from the base up. Clumps? Every five minutes rather than fifteen.'
+            : 'Do not stir: turn the pot in its bath and let the warmth walk in.',
+          ...byHand(toC, format),
+        ],
+    right: whole ? 'One shrunken cake afloat in clear whey.' : 'Curds shrink, round off and stay loose.',
     normal: 'Whey overtakes curd: it should.',
     done: `${format.temp(toC)} reached`,
   }),

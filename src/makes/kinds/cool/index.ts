@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { potC } from '../bounds';
+import { byHand } from '../byHand';
 import { cooling } from '../ramp';
 
 /** Share of a cooling spent stirring; common practice. */
@@ -25,6 +26,7 @@ export const cool = kindOf<{ toC: number }>({
     steps: [
       'Stand the pot in a sink of cold water, renewed when it is warm; stir the milk slowly.',
       'Lift it out a degree early and stir before the last reading.',
+      ...byHand(toC, format),
     ],
     right: 'Even warmth; a clean spoon comes out with no skin on it.',
     normal: 'Cooled too far? Warm it back gently and go on: nothing is lost.',

@@ -13,6 +13,9 @@ export interface CutParams {
   slabs?: boolean;
 }
 
+/** Cuts so far apart only score the cake. Common practice. */
+const SCORED_FROM_MM = 35;
+
 export const cut = kindOf<CutParams>({
   kind: 'cut',
   params: z.strictObject({
@@ -29,12 +32,15 @@ export const cut = kindOf<CutParams>({
     return aside(pot, MINUTES);
   },
   words: ({ mm, slabs }, { format }) => ({
-    ...saying([slabs ? 'Cut the slabs to ' : 'Cut to ', value('mm', format.millimetres(mm))]),
+    ...saying([
+      slabs ? 'Cut the slabs to ' : mm >= SCORED_FROM_MM ? 'Score it to ' : 'Cut to ',
+      value('mm', format.millimetres(mm)),
+    ]),
     action: 'Cut',
     target: format.millimetres(mm),
     steps: slabs
       ? ['Slice the slabs into fingers and keep them loose and warm.']
-      : mm >= 35
+      : mm >= SCORED_FROM_MM
         ? ['Score a cross through the cake, down to the base, and leave it at that.']
         : [
             `Straight cuts ${format.millimetres(mm)} apart one way, then the other, then slantwise through the depth.`,

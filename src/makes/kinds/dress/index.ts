@@ -8,7 +8,10 @@ const MINUTES = 4;
 
 type What = 'cream' | 'mint' | 'filling';
 
-const WORDS: Record<What, (cream: string) => StageWords> = {
+/** Dried mint, g for a kilogram of cheese. From memory. */
+const MINT_G_PER_KG = 4;
+
+const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
   cream: (cream) => ({
     ...saying([`Dress with ${cream} of cream`.replace('the cream of cream', 'cream')]),
     action: 'Fold in cream',
@@ -18,12 +21,12 @@ const WORDS: Record<What, (cream: string) => StageWords> = {
     normal: null,
     done: 'Dressed',
   }),
-  mint: () => ({
+  mint: (_cream, mint) => ({
     ...saying(['Mint on, and fold']),
     action: 'Fold it',
     target: null,
     steps: [
-      'Strew dried mint over the warm piece, fold it once over itself and press the fold with the flat hand.',
+      `Strew dried mint over the warm piece, about ${mint}, fold it once over itself and press the fold with the flat hand.`,
       'Dried and clean: fresh herbs carry more than taste.',
     ],
     right: 'A folded piece that stays folded.',
@@ -55,6 +58,7 @@ export const dress = kindOf<{ what: What }>({
   takes: ({ what }) => (what === 'mint' ? [] : ['cream']),
   toleranceC: null,
   predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
-  words: ({ what }, { doses }) => WORDS[what](doses.cream?.text ?? 'the cream'),
+  words: ({ what }, { doses, format, yieldKg }) =>
+    WORDS[what](doses.cream?.text ?? 'the cream', format.grams(MINT_G_PER_KG * yieldKg)),
   cautions: ({ what }) => (what === 'mint' ? ['no-oil'] : []),
 });

@@ -14,6 +14,9 @@ export interface PoachParams {
   spiced: boolean;
 }
 
+/** Spices for a kilogram of cheese, g. From memory. */
+const MAHLEB_G_PER_KG = 3;
+const MASTIC_G_PER_KG = 0.5;
 /** Whey left to poach in, share of the milk. Common practice. */
 const WHEY_SHARE = 0.85;
 /** Share of the warming, and of the poaching, spent at the pot: whey boils over without warning. Common practice. */
@@ -53,7 +56,7 @@ export const poach = kindOf<PoachParams>({
       toC,
     );
   },
-  words: ({ toC, minutes, spiced }, { format }) => ({
+  words: ({ toC, minutes, spiced }, { format, yieldKg }) => ({
     ...saying([
       'Poach in whey at ',
       value('toC', format.temp(toC)),
@@ -63,7 +66,12 @@ export const poach = kindOf<PoachParams>({
     action: 'Poach',
     target: format.temp(toC),
     steps: [
-      `Warm the strained whey to ${format.temp(toC)}${spiced ? ' with the spices tied in a cloth' : ''}; skim the ricotta that rises first, if you want it.`,
+      `Warm the strained whey to ${format.temp(toC)}; skim the ricotta that rises first, if you want it.`,
+      ...(spiced
+        ? [
+            `Spices crushed and tied in a cloth go in with it: about ${format.grams(MAHLEB_G_PER_KG * yieldKg)} of mahleb and ${format.grams(MASTIC_G_PER_KG * yieldKg)} of mastic. More tastes of medicine.`,
+          ]
+        : []),
       `Slide the pieces in. They sink, then float: from then on it counts, ${format.minutes(minutes)} in all.`,
     ],
     right: 'Every piece floats and bends without breaking.',

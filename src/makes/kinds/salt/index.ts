@@ -4,6 +4,7 @@ import { saltKeptPct } from '../../../core/salt/taken';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import { type Part, saying, value } from '../../sentence';
 import type { HandsWindow } from '../../traits';
+import { bySpoon } from '../byHand';
 import { curdOf } from '../curd';
 import { saltSlows } from '../offWhey';
 import { DAY_MIN } from '../shared';
@@ -170,6 +171,7 @@ export const salt = kindOf<SaltParams>({
         goes > 1
           ? `In ${format.number(goes)} goes, ten minutes apart, so that the first is drunk before the next.`
           : 'Taste now and in an hour; salt takes time to spread.',
+        ...(inHand || params.at !== 'curd' ? [] : bySpoon(percent, format)),
       ],
       right: 'Seasoned through, no salty pockets.',
       normal: 'A little more whey comes out.',

@@ -1,5 +1,6 @@
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
+import { byHand } from '../byHand';
 import { overSaid, type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
 
 /** Share of a scald spent stirring; common practice. */
@@ -21,6 +22,7 @@ export const scald = kindOf<RampParams>({
     steps: [
       'Middle heat. Stir slowly across the base so that nothing catches; do not scrape what has caught.',
       `Probe deep and stir before reading. Turn the heat off ${format.tempStep(carryOverC)} early: the pot carries on.`,
+      ...byHand(toC, format),
     ],
     right: 'Steam, small bubbles at the rim, a faint foam.',
     normal: 'A skin forms when you stop stirring: lift it off or stir it under.',

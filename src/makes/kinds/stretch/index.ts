@@ -19,18 +19,23 @@ const BASE_MIN = 6;
 /** Curd comes to the stretch at about this, °C. Common practice. */
 const CURD_C = 36;
 const OVEN_W = 800;
+/** A piece that fits a bowl and heats through. Common practice. */
+const OVEN_PIECE_KG = 0.25;
 /** A piece comes to the water's heat with this time constant, min. Common practice. */
 const TAU_MIN = 3;
 
 export interface StretchParams {
   by: StretchWay;
   waterC: number;
+  /** The microwave oven's power, W. */
+  watts?: number;
 }
 
-const heat = ({ by, waterC }: StretchParams, kg: number, format: Format): string => {
+const heat = ({ by, waterC, watts = OVEN_W }: StretchParams, kg: number, format: Format): string => {
   if (by === 'microwave') {
-    const seconds = microwaveSeconds(Math.min(kg, 1), CURD_C, AIMED_CORE_C, OVEN_W);
-    return `About ${format.number(Math.round(seconds / 5) * 5)} seconds in all for ${format.kg(Math.min(kg, 1))} in an oven of ${format.number(OVEN_W)} W, in bursts of half a minute, pouring the whey off and folding between.`;
+    const pieceKg = Math.min(kg, OVEN_PIECE_KG);
+    const seconds = microwaveSeconds(pieceKg, CURD_C, AIMED_CORE_C, watts);
+    return `Piece by piece: about ${format.number(Math.round(seconds / 5) * 5)} seconds in all for each ${format.kg(pieceKg)} in an oven of ${format.number(watts)} W, in short bursts, pouring the whey off and folding between; an edge that gets too hot is folded inside.`;
   }
   const water = format.litres(hotWaterKg(kg, CURD_C, waterC, AIMED_CORE_C));
   return by === 'whey'
@@ -46,7 +51,7 @@ const told = ({ side, lowPH, highPH, fromC, mostC }: StretchQuality, pH: number)
 const HEATED: Record<StretchWay, string> = {
   whey: 'in hot whey',
   ladled: 'in ladled hot water',
-  microwave: 'in the microwave',
+  microwave: 'in a microwave',
 };
 
 export const stretch = kindOf<StretchParams>({
@@ -54,8 +59,19 @@ export const stretch = kindOf<StretchParams>({
   params: z.strictObject({
     by: z.enum(STRETCH_WAY_NAMES as [StretchWay, ...StretchWay[]]),
     waterC: boundedBy(40, 100, '°C'),
-  }),
+    watts: boundedBy(200, 3000, 'W').optional(),
+  }) as unknown as z.ZodType<StretchParams>,
   endedBy: 'done',
+  habits: [
+    {
+      param: 'watts',
+      option: 'ovenWatts',
+      usual: OVEN_W,
+      label: 'Microwave oven of',
+      range: { unit: 'W', min: 300, max: 1500, step: 50 },
+      reason: 'Its seconds for a piece follow its power. Only where one stretches in one.',
+    },
+  ],
   does: ['heats-curd'],
   goal: ({ by }) => ({ is: 'stretch', workMin: STRETCH_WAYS[by].workMin }),
   uses: () => ['pot', 'ring'],
@@ -94,7 +110,9 @@ export const stretch = kindOf<StretchParams>({
       [
         ' ',
         value('by', HEATED[params.by]),
-        ...(params.by === 'microwave' ? [] : [' at ', value('waterC', format.temp(params.waterC))]),
+        ...(params.by === 'microwave'
+          ? [' of ', value('watts', `${format.number(params.watts ?? OVEN_W)}\u00a0W`)]
+          : [' at ', value('waterC', format.temp(params.waterC))]),
       ],
     ),
     action: 'Stretch',

@@ -1,5 +1,6 @@
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
+import { byHand } from '../byHand';
 import { overSaid, type RampParams, ramp, rampParams, WARMED_OVER } from '../ramp';
 
 /** Share of a gentle warming spent stirring; common practice. */
@@ -21,6 +22,7 @@ export const warm = kindOf<RampParams>({
     steps: [
       'Low to middle heat, stirring from the base every minute or two. Milk that is warmer stands in cold water instead.',
       `Probe deep and stir before reading; turn off ${format.tempStep(carryOverC)} early, the pot carries on.`,
+      ...byHand(toC, format),
     ],
     right: 'Even warmth from rim to middle.',
     normal: 'The last ten degrees come faster than the first.',

@@ -1,0 +1,49 @@
+import { describe, expect, it } from 'vitest';
+import { formatter, type INSTRUMENTS, METRIC } from '../../core/units/format';
+import { basic, planned } from '../../plan/fixtures/briefs';
+import { tellingOf } from '../../plan/telling';
+import { METHODS } from '..';
+import { stageKind } from '.';
+
+const WARMED = ['warm', 'scald', 'cool', 'cook'];
+
+function stepsOf(id: string, lacks: (typeof INSTRUMENTS)[number][]) {
+  const { plan, parameters } = planned(basic(id));
+  const telling = tellingOf(plan, formatter({ ...METRIC, lacks }));
+  return plan.stages.map((stage) => ({
+    kind: stage.kind,
+    targetC: stage.targetC,
+    text: stageKind(stage.kind).words(parameters[stage.id], telling).steps.join(' '),
+  }));
+}
+
+describe('without instruments', () => {
+  it.each(METHODS.map(({ id }) => id))(
+    '%s: every warming says how it feels, and only where none is there',
+    (id) => {
+      for (const { kind, text } of stepsOf(id, ['thermometer']).filter((one) => WARMED.includes(one.kind)))
+        expect(text, kind).toContain('Without a thermometer: ');
+      for (const { text } of stepsOf(id, [])) expect(text).not.toContain('Without a thermometer');
+    },
+  );
+
+  it('a hotter pot never feels cooler: each step of ten degrees has words of its own', () => {
+    const says = [25, 31, 36, 40, 45, 50, 58, 70, 88, 95].map((toC) =>
+      stageKind('warm')
+        .words(
+          { toC, overMin: 0 },
+          tellingOf(planned(basic('paneer')).plan, formatter({ ...METRIC, lacks: ['thermometer'] })),
+        )
+        .steps.at(-1),
+    );
+    expect(new Set(says).size).toBe(says.length);
+    // Nobody is told to put a finger where it scalds.
+    expect(says.slice(7).join(' ')).not.toMatch(/finger stands/);
+  });
+
+  it('loose curd is salted by the spoon to the cup: one per cent of 200 g is 2 g, a third of a teaspoon', () => {
+    const salt = stepsOf('squeaky-curds', ['scale']).find(({ kind }) => kind === 'salt');
+    expect(salt?.text).toMatch(/Without a scale: (¼ tsp \+ ⅛ tsp|⅜ tsp|¼ tsp) of fine salt/);
+    expect(stepsOf('squeaky-curds', []).find(({ kind }) => kind === 'salt')?.text).not.toContain('Without');
+  });
+});
