@@ -49,6 +49,15 @@ export function valueText(option: MethodOption, set: OptionValue | undefined, fo
   }
 }
 
+/** Says where a value usually is in its make, where it has been set outside that; nothing otherwise. */
+export function unusual(option: MethodOption, set: OptionValue | undefined, format: Format): string {
+  if (option.type !== 'number' || !option.usually || typeof set !== 'number') return '';
+  const [from, to] = option.usually;
+  if (set >= from && set <= to) return '';
+  const least = format.number(from, decimalsOf(option.step));
+  return ` (usually ${least} to ${valueText(option, to, format)})`;
+}
+
 /** A stage's parts as its make says them: values know the option that sets them, slots a make has not are left out. */
 export function clausesOf(
   parts: readonly Part[],

@@ -29,7 +29,9 @@ function widened(own: MethodOption, { range, noughtLeavesOut }: Habit, leaves: b
   if (own.type !== 'number' || range === 'press-steps' || own.unit !== range.unit) return null;
   // Only where nought leaves the stage out may it be nought.
   const least = noughtLeavesOut && !leaves ? own.step : range.min;
-  return { ...own, min: Math.min(own.min, least), max: Math.max(own.max, range.max) };
+  const [min, max] = [Math.min(own.min, least), Math.max(own.max, range.max)];
+  if (min === own.min && max === own.max) return own;
+  return { ...own, min, max, usually: own.usually ?? [own.min, own.max] };
 }
 
 /** A stage whose habit is taken up as an option, and that option; null where the make has it already or the stage has not. */

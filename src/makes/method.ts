@@ -36,6 +36,8 @@ const numberOptionSchema = z.strictObject({
   min: counted,
   max: counted,
   step: boundedBy(0.001, 1000),
+  /** From where to where it usually is in this make, where makers go further. */
+  usually: z.tuple([counted, counted]).optional(),
   /** Counts things, so only whole numbers will do. */
   whole: z.boolean().optional(),
   reason,

@@ -75,6 +75,16 @@ describe('a plan in sentences', () => {
     expect(warm.further).toEqual([]);
   });
 
+  it('what is unusual for the make says what would be usual', () => {
+    const method = METHODS.find(({ id }) => id === 'squeaky-curds') as Method;
+    const ripen = (ripenMin: number) => {
+      const said = sentencesOf(plannedWith(method, { ripenMin }) as Planned, method, format);
+      return said.stages.map(sentenceText).find((line) => line.startsWith('Ripen'));
+    };
+    expect(ripen(90)).toBe('Ripen 1\u00a0h\u00a030\u00a0min (usually 20 to 75\u00a0min).');
+    expect(ripen(75)).toBe('Ripen 75\u00a0min.');
+  });
+
   it('a choice between stages stands at the one that is taken, and what is left out is named', () => {
     const method = METHODS.find(({ id }) => id === 'low-moisture-stretched') as Method;
     const text = (saltBy: string) =>

@@ -1,5 +1,5 @@
 import type { Format } from '../core/units/format';
-import { type Clause, clausesOf, valueText } from '../makes/clauses';
+import { type Clause, clausesOf, unusual, valueText } from '../makes/clauses';
 import { stageKind } from '../makes/kinds';
 import {
   conditionsOf,
@@ -62,10 +62,12 @@ export function sentencesOf(
     return {
       id: stage.id,
       // What is said twice is set in the first place.
-      clauses: clauses.map(({ option, ...clause }): Clause => {
-        if (option === undefined || claimed.has(option)) return clause;
-        claimed.add(option);
-        return { ...clause, option };
+      clauses: clauses.flatMap(({ option: name, ...clause }): Clause[] => {
+        const option = name === undefined || claimed.has(name) ? undefined : method.options[name];
+        if (name === undefined || !option) return [clause];
+        claimed.add(name);
+        const odd = unusual(option, options[name], format);
+        return [{ ...clause, option: name }, ...(odd === '' ? [] : [{ text: odd }])];
       }),
     };
   });

@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { memo, type ReactNode } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import type { Quantity } from '../../core/units/format';
 import { useFormat } from '../../store/hooks';
@@ -58,7 +58,10 @@ export function DraftNumber(props: DraftNumberProps) {
 }
 
 /** The same within a sentence; `children` is what else belongs to it. */
-export function DraftSay({ children, ...props }: DraftNumberProps & { children?: ReactNode }) {
+export const DraftSay = memo(function DraftSay({
+  children,
+  ...props
+}: DraftNumberProps & { children?: ReactNode }) {
   const number = useDraftNumber(props);
   const usual = FIRST_DRAFT.fields[props.name].value;
   return (
@@ -67,4 +70,4 @@ export function DraftSay({ children, ...props }: DraftNumberProps & { children?:
       <WhatItChanges />
     </SayNumber>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import { HEATED_BY, type HeatedBy, KEEP_WARM } from '../../core/heat/warming';
 import type { Method } from '../../makes/method';
@@ -15,9 +16,16 @@ const choices = <T extends string>(
 ) => names.map((value) => ({ value, text: words[value][0], reason: words[value][1] }));
 
 /** What warms the pot, and what keeps it warm: both change the times, the coasting and so the doses. */
-export function HeatSays({ method, faults }: { method: Method; faults: readonly Fault[] }) {
+export const HeatSays = memo(function HeatSays({
+  method,
+  faults,
+}: {
+  method: Method;
+  faults: readonly Fault[];
+}) {
   const dispatch = useAppDispatch();
-  const { heatBy, keepWarm } = useAppSelector((state) => state.draft);
+  const heatBy = useAppSelector((state) => state.draft.heatBy);
+  const keepWarm = useAppSelector((state) => state.draft.keepWarm);
   const about = { faults, placeholder: 'usual' };
   const bath = heatBy === 'sink' || heatBy === 'water-bath' || heatBy === 'thermostat';
   const sets = method.coagulant !== null || method.culture !== null;
@@ -63,4 +71,4 @@ export function HeatSays({ method, faults }: { method: Method; faults: readonly 
       )}
     </>
   );
-}
+});

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import { crudeProteinPct, SPECIES, SPECIES_FACTS, type Species, TREATMENTS } from '../../core/milk/species';
 import type { Method } from '../../makes/method';
@@ -36,56 +37,65 @@ export function MilkSentence({
   faults: readonly Fault[];
   plan: Plan | null;
 }) {
-  const dispatch = useAppDispatch();
   const format = useFormat();
-  const draft = useAppSelector((state) => state.draft);
-  const kitchen = useAppSelector((state) => state.kitchen);
+  const nameless = useAppSelector(({ draft }) => draft.milkId === null && draft.poured.length === 0);
   const whey = method?.of === 'whey';
-  const crude = kitchen.proteinBasis === 'crude';
-  const from = useMilkPick();
-  const changeSpecies = (species: Species) => {
-    const facts = SPECIES_FACTS[species];
-    const protein = crude ? crudeProteinPct(facts.proteinPct, species) : facts.proteinPct;
-    dispatch(draftChanged({ species, milkId: null }));
-    dispatch(
-      fieldsSet({
-        fatPct: { value: facts.fatPct, text: null },
-        proteinPct: { value: Math.round(protein * 100) / 100, text: null },
-      }),
-    );
-  };
-  const price = (
-    <DraftNumber
-      name="pricePerLitre"
-      label="Price a litre"
-      step={0.05}
-      unit={kitchen.currency}
-      placeholder="–"
-      bare
-      faults={faults}
-    />
-  );
   const otherFaults = faults.filter(
     (one) =>
       !AT_A_VALUE.has(one.path) && !/^(options|acid|coagulant|culture|calcium)\.|\.given/.test(one.path),
   );
   return (
     <section aria-label="In the pail" className="sentence mt-1">
+      <HowMuch whey={whey} faults={faults} /> of <WhoseMilk /> {whey ? 'whey' : 'milk'}
+      <FromSays />, <WhatIsInIt whey={whey} faults={faults} />. <WhenSays faults={faults} />
+      {plan && <PotSays plan={plan} />}
+      {method && <HeatSays method={method} faults={faults} />}. {nameless && <KeepMilk />}
+      {plan && <MilkShort plan={plan} />}
+      {otherFaults.map((fault) => (
+        <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
+      ))}
+    </section>
+  );
+}
+
+interface Part {
+  whey: boolean;
+  faults: readonly Fault[];
+}
+
+/** Litres in hand, or kilograms wanted; what a litre costs lies with them. */
+const HowMuch = memo(function HowMuch({ whey, faults }: Part) {
+  const dispatch = useAppDispatch();
+  const by = useAppSelector((state) => state.draft.by);
+  const { volume, currency } = useAppSelector((state) => state.kitchen);
+  const price = (
+    <DraftNumber
+      name="pricePerLitre"
+      label="Price a litre"
+      step={0.05}
+      unit={currency}
+      placeholder="–"
+      bare
+      faults={faults}
+    />
+  );
+  return (
+    <>
       <SayPick
         label="Plan by"
-        value={draft.by}
-        said={draft.by !== FIRST_DRAFT.by}
+        value={by}
+        said={by !== FIRST_DRAFT.by}
         options={[
           { value: 'litres', text: 'I have', reason: 'What comes of the milk that is there.' },
           { value: 'wantKg', text: 'I want', reason: 'How much milk that takes.' },
         ]}
-        onChange={(by) => dispatch(draftChanged({ by }))}
+        onChange={(next) => dispatch(draftChanged({ by: next }))}
       />{' '}
-      {draft.by === 'litres' ? (
+      {by === 'litres' ? (
         <DraftSay
           name="litres"
           label={whey ? 'Whey' : 'Milk'}
-          step={kitchen.volume === 'gal' ? 0.25 : 0.5}
+          step={volume === 'gal' ? 0.25 : 0.5}
           quantity="volume"
           slide={{ min: 0.5, max: 20 }}
           faults={faults}
@@ -106,30 +116,72 @@ export function MilkSentence({
           </DraftSay>{' '}
           of cheese, out
         </>
-      )}{' '}
-      of{' '}
-      <SayPick
-        label="Milk of"
-        value={draft.species}
-        reads={MILK_OF[draft.species]}
-        said={draft.species !== FIRST_DRAFT.species}
-        options={SPECIES.map((value) => ({ value, text: MILK_OF[value] }))}
-        onChange={changeSpecies}
-      />{' '}
-      {whey ? 'whey' : 'milk'}
-      {from.options.length > 1 && (
-        <>
-          {' '}
-          from <SayPick label="From" said={from.value !== ''} {...from} />
-        </>
       )}
-      ,{' '}
+    </>
+  );
+});
+
+const WhoseMilk = memo(function WhoseMilk() {
+  const dispatch = useAppDispatch();
+  const species = useAppSelector((state) => state.draft.species);
+  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const change = (next: Species) => {
+    const facts = SPECIES_FACTS[next];
+    const protein = crude ? crudeProteinPct(facts.proteinPct, next) : facts.proteinPct;
+    dispatch(draftChanged({ species: next, milkId: null }));
+    dispatch(
+      fieldsSet({
+        fatPct: { value: facts.fatPct, text: null },
+        proteinPct: { value: Math.round(protein * 100) / 100, text: null },
+      }),
+    );
+  };
+  return (
+    <SayPick
+      label="Milk of"
+      value={species}
+      said={species !== FIRST_DRAFT.species}
+      options={SPECIES.map((value) => ({ value, text: MILK_OF[value] }))}
+      onChange={change}
+    />
+  );
+});
+
+/** Which of the kitchen's milks, where it knows any. */
+const FromSays = memo(function FromSays() {
+  const from = useMilkPick();
+  if (from.options.length <= 1) return null;
+  return (
+    <>
+      {' '}
+      from <SayPick label="From" said={from.value !== ''} {...from} />
+    </>
+  );
+});
+
+const MILK_FAT = { min: 0, max: 8 };
+const WHEY_FAT = { min: 0, max: 2 };
+const PROTEIN = { min: 2, max: 7 };
+const WHEY_PROTEIN = { min: 0.2, max: 2 };
+const WARMTH = { min: 0, max: 40 };
+const MILK_PH = { min: 6.2, max: 6.9 };
+const WHEY_PH = { min: 5, max: 6.8 };
+
+/** Fat, protein, what was done to it, how warm and how sour it is. */
+const WhatIsInIt = memo(function WhatIsInIt({ whey, faults }: Part) {
+  const dispatch = useAppDispatch();
+  const format = useFormat();
+  const treatment = useAppSelector((state) => state.draft.treatment);
+  const homogenised = useAppSelector((state) => state.draft.homogenised);
+  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  return (
+    <>
       <DraftSay
         name={whey ? 'wheyFatPct' : 'fatPct'}
         label="Fat"
         step={0.1}
         unit="%"
-        slide={whey ? { min: 0, max: 2 } : { min: 0, max: 8 }}
+        slide={whey ? WHEY_FAT : MILK_FAT}
         faults={faults}
       />{' '}
       fat and{' '}
@@ -138,22 +190,22 @@ export function MilkSentence({
         label={crude && !whey ? 'Protein, as labelled' : 'True protein'}
         step={whey ? 0.05 : 0.1}
         unit="%"
-        slide={whey ? { min: 0.2, max: 2 } : { min: 2, max: 7 }}
+        slide={whey ? WHEY_PROTEIN : PROTEIN}
         faults={faults}
       />{' '}
       protein,{' '}
       <SayPick
         label="Treated"
-        value={draft.treatment}
-        said={draft.treatment !== FIRST_DRAFT.treatment}
+        value={treatment}
+        said={treatment !== FIRST_DRAFT.treatment}
         options={TREATMENTS.map((value) => ({ value, text: TREATMENT_WORDS[value] }))}
-        onChange={(treatment) => dispatch(draftChanged({ treatment }))}
+        onChange={(next) => dispatch(draftChanged({ treatment: next }))}
       />
       ,{' '}
       <SayPick
         label="Fat globules"
-        value={draft.homogenised ? 'yes' : 'no'}
-        said={draft.homogenised}
+        value={homogenised ? 'yes' : 'no'}
+        said={homogenised}
         options={[
           { value: 'no', text: FAT_WORDS.risen },
           { value: 'yes', text: FAT_WORDS.homogenised, reason: 'Sets finer and drains slower.' },
@@ -166,49 +218,30 @@ export function MilkSentence({
         label="Starts at"
         step={1}
         quantity="temperature"
-        slide={{ min: 0, max: 40 }}
+        slide={WARMTH}
         faults={faults}
       />
-      ;{' '}
+      ; {whey ? 'its pH' : 'pH'}{' '}
       {whey ? (
-        <>
-          its pH{' '}
-          <DraftSay
-            name="wheyPH"
-            label="pH of the whey"
-            step={0.05}
-            hint="Above 5.2, or nothing gathers."
-            slide={{ min: 5, max: 6.8 }}
-            faults={faults}
-          />
-        </>
+        <DraftSay
+          name="wheyPH"
+          label="pH of the whey"
+          step={0.05}
+          hint="Above 5.2, or nothing gathers."
+          slide={WHEY_PH}
+          faults={faults}
+        />
       ) : (
-        <>
-          pH{' '}
-          <DraftSay
-            name="pH"
-            label="pH, if measured"
-            step={0.05}
-            placeholder="not measured"
-            hint={`Where nobody measured it, ${format.pH(6.65)} or so is reckoned with, and its spread.`}
-            slide={{ min: 6.2, max: 6.9 }}
-            faults={faults}
-          />
-        </>
+        <DraftSay
+          name="pH"
+          label="pH, if measured"
+          step={0.05}
+          placeholder="not measured"
+          hint={`Where nobody measured it, ${format.pH(6.65)} or so is reckoned with, and its spread.`}
+          slide={MILK_PH}
+          faults={faults}
+        />
       )}
-      . <WhenSays faults={faults} />
-      {plan && <PotSays plan={plan} />}
-      {method && <HeatSays method={method} faults={faults} />}.
-      {draft.milkId === null && draft.poured.length === 0 && (
-        <>
-          {' '}
-          <KeepMilk />
-        </>
-      )}
-      {plan && <MilkShort plan={plan} />}
-      {otherFaults.map((fault) => (
-        <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
-      ))}
-    </section>
+    </>
   );
-}
+});

@@ -1,6 +1,6 @@
 import { useId } from 'react';
 import type { Fault } from '../../core/faults/fault';
-import type { ChoiceOption, Method, MethodOption, NumberOption } from '../../makes/method';
+import type { ChoiceOption, Method, MethodOption, NumberOption, OptionValue } from '../../makes/method';
 import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { choiceSet, optionSet } from '../../store/slices/draft';
@@ -17,11 +17,12 @@ export interface OptionProps<O> {
   name: string;
   option: O;
   fault: Fault | undefined;
-  plan: Plan | null;
+  /** What the plan took where nothing was said: a rich milk's usual moisture is not a lean one's. */
+  took: OptionValue | undefined;
 }
 
-/** What the plan took where nothing was said: a rich milk's usual moisture is not a lean one's. */
-const takenBy = (plan: Plan | null, method: Method, name: string) =>
+/** What a plan of this make took for an option; undefined where it is of another make. */
+export const tookOf = (plan: Plan | null, method: Method, name: string): OptionValue | undefined =>
   plan?.method === method.id ? plan.brief.options?.[name] : undefined;
 
 /** An option that is a number, as a field shows it. */
@@ -30,11 +31,10 @@ export function useNumberOption({
   name,
   option,
   fault,
-  plan,
+  took,
 }: OptionProps<NumberOption>): NumberFieldProps {
   const dispatch = useAppDispatch();
   const format = useFormat();
-  const took = takenBy(plan, method, name);
   const field = useAppSelector((state) => state.draft.options[method.id]?.[name]) ?? {
     value: typeof took === 'number' ? took : option.default,
     text: null,

@@ -1,7 +1,7 @@
+import { memo } from 'react';
 import type { Fault } from '../../core/faults/fault';
-import { type Clause, valueText } from '../../makes/clauses';
-import type { ChoiceOption, Method, MethodOption, NumberOption } from '../../makes/method';
-import type { Plan } from '../../plan/schema';
+import { valueText } from '../../makes/clauses';
+import type { ChoiceOption, Method, MethodOption, NumberOption, OptionValue } from '../../makes/method';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { SayMore } from '../../ui/say/SayMore';
@@ -82,29 +82,33 @@ function StepsSay({ reads, shown: _, ...props }: SayProps<Extract<MethodOption, 
   );
 }
 
-/** An option of a make as a value of its sentence. */
-export function OptionSay({
-  clause,
+/** An option of a make as a value of its sentence; drawn anew only where it reads otherwise. */
+export const OptionSay = memo(function OptionSay({
   method,
-  plan,
-  faults,
+  name,
+  text,
+  shown,
+  took,
+  fault,
 }: {
-  clause: Clause & { option: string };
   method: Method;
-  plan: Plan;
-  faults: readonly Fault[];
+  name: string;
+  /** How the sentence reads it; its value where left empty. */
+  text: string;
+  shown?: number | undefined;
+  took: OptionValue | undefined;
+  fault: Fault | undefined;
 }) {
   const format = useFormat();
-  const name = clause.option;
   const option = method.options[name];
-  if (!option) return clause.text;
+  if (!option) return text;
   const about = {
     method,
     name,
-    plan,
-    fault: faults.find((one) => one.path.startsWith(`options.${name}`)),
-    reads: clause.text === '' ? valueText(option, plan.brief.options?.[name], format) : clause.text,
-    shown: clause.shown,
+    took,
+    fault,
+    shown,
+    reads: text === '' ? valueText(option, took, format) : text,
   };
   switch (option.type) {
     case 'number':
@@ -116,4 +120,4 @@ export function OptionSay({
     case 'steps':
       return <StepsSay {...about} option={option} />;
   }
-}
+});

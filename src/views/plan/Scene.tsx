@@ -1,5 +1,5 @@
 import { format as formatDate } from 'date-fns';
-import type { ReactNode } from 'react';
+import { memo, type ReactNode, useDeferredValue } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
@@ -41,6 +41,8 @@ export function Scene({
   const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
+  // What stands further down may follow a moment later.
+  const later = useDeferredValue(planned);
   const { plan } = planned;
   const p = plan.predictions;
   const pail = pailOf(planned, format);
@@ -87,20 +89,7 @@ export function Scene({
         against={against}
         faults={faults}
       />
-      {method.heatLine && <FamilyLine planned={planned} />}
-      <div className="mt-4 grid gap-x-8 gap-y-4 tab:grid-cols-2 lap:grid-cols-[1.1fr_1.45fr_0.85fr]">
-        <Hinges hinges={plan.hinges} />
-        <div className="space-y-4">
-          <WhatIf planned={planned} method={method} against={against} />
-          <OutAndIn
-            planned={planned}
-            title={method.title}
-            startWall={formatDate(times.startMs, "yyyy-MM-dd'T'HH:mm")}
-          />
-        </div>
-        <Worth planned={planned} />
-      </div>
-      <Ready planned={planned} />
+      <Below planned={later} method={method} against={against} startMs={times.startMs} />
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
@@ -112,6 +101,38 @@ export function Scene({
     </section>
   );
 }
+
+/** What follows the make: the family's line, what the yield hangs on, what if, whether more is worth it, what has to stand ready. */
+const Below = memo(function Below({
+  planned,
+  method,
+  against,
+  startMs,
+}: {
+  planned: Planned;
+  method: Method;
+  against: Planned | null;
+  startMs: number;
+}) {
+  return (
+    <>
+      {method.heatLine && <FamilyLine planned={planned} />}
+      <div className="mt-4 grid gap-x-8 gap-y-4 tab:grid-cols-2 lap:grid-cols-[1.1fr_1.45fr_0.85fr]">
+        <Hinges hinges={planned.plan.hinges} />
+        <div className="space-y-4">
+          <WhatIf planned={planned} method={method} against={against} />
+          <OutAndIn
+            planned={planned}
+            title={method.title}
+            startWall={formatDate(startMs, "yyyy-MM-dd'T'HH:mm")}
+          />
+        </div>
+        <Worth planned={planned} />
+      </div>
+      <Ready planned={planned} />
+    </>
+  );
+});
 
 /** What comes of it: cheese with its spread, hours, hands, cost. */
 function Comes({

@@ -11,7 +11,7 @@ import { HandGlyph } from '../../ui/glyphs/glyphs';
 import { Cautions } from '../../ui/parts/Cautions';
 import { SayMore } from '../../ui/say/SayMore';
 import { clockText, dayClock } from '../common/times';
-import { OptionField } from './OptionField';
+import { OptionField, tookOf } from './OptionField';
 import { OptionSay } from './OptionSay';
 
 /** The stages as one tells them, every value to be changed where it stands, each caution once where it first matters. */
@@ -49,6 +49,10 @@ export function Stages({
       plan.cautions.findIndex(({ id, text }) => id === one.id && text === one.text) === i,
   );
   const shared = { method, plan, faults };
+  const about = (name: string) => ({
+    took: tookOf(plan, method, name),
+    fault: faults.find((one) => one.path.startsWith(`options.${name}`)),
+  });
   return (
     <>
       <ol className="mt-3 gap-x-8 tab:columns-2" aria-label="Stages">
@@ -68,7 +72,14 @@ export function Stages({
                     option === undefined ? (
                       clause.text
                     ) : (
-                      <OptionSay key={option} clause={{ ...clause, option }} {...shared} />
+                      <OptionSay
+                        key={option}
+                        method={method}
+                        name={option}
+                        text={clause.text}
+                        shown={clause.shown}
+                        {...about(option)}
+                      />
                     ),
                   )}
                   .
@@ -96,7 +107,12 @@ export function Stages({
           {said.leftOut.map((name, i) => (
             <span key={name}>
               {i > 0 && '; '}
-              <OptionSay clause={{ option: name, text: method.options[name]?.label ?? name }} {...shared} />
+              <OptionSay
+                method={method}
+                name={name}
+                text={method.options[name]?.label ?? name}
+                {...about(name)}
+              />
             </span>
           ))}
           .
@@ -140,7 +156,7 @@ function Further({
             method={method}
             name={name}
             option={option}
-            plan={plan}
+            took={tookOf(plan, method, name)}
             fault={faults.find((one) => one.path.startsWith(`options.${name}`))}
           />
         ))}

@@ -16,7 +16,7 @@ export function ToMend({ method, faults }: { method: Method; faults: readonly Fa
     <section aria-label="To mend" className="mt-5 max-w-[30rem]">
       <p className="text-lg">Mend the marked fields and the plan appears here.</p>
       {options.map((about) => (
-        <OptionField key={about.name} method={method} plan={null} {...about} />
+        <OptionField key={about.name} method={method} took={undefined} {...about} />
       ))}
       {products.map((id) => (
         <Product key={id} id={id} method={method} faults={faults} plan={null} />

@@ -20,6 +20,9 @@ export interface LivePlan {
   brief: BriefResult['brief'];
 }
 
+/** The same list whenever nothing is wrong, so that nothing that shows faults is drawn anew. */
+const NO_FAULTS: Fault[] = [];
+
 /** Plans what is typed: the likely run at once, the spread from the worker a moment later. */
 export function useLivePlan(): LivePlan {
   const { planner } = usePorts();
@@ -55,10 +58,11 @@ export function useLivePlan(): LivePlan {
   const last = useRef<Planned | null>(null);
   if (spread && spread.key === key) last.current = spread.planned;
   else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
+  const found = likely && !likely.ok ? likely.faults : likely?.ok ? broken : faults;
   return {
     planned: last.current,
     own: spread !== null && spread.key === key,
-    faults: likely && !likely.ok ? likely.faults : likely?.ok ? broken : faults,
+    faults: found.length === 0 ? NO_FAULTS : found,
     brief: likely?.ok ? brief : null,
   };
 }
