@@ -122,7 +122,9 @@ export interface Telling {
   moisturePct: number;
   acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
   /** Every dose as the maker measures it, the water it goes into, and whether it is what the maker had in hand. */
-  doses: Partial<Record<DoseId, { name: string; text: string; waterText: string; inHand: boolean }>>;
+  doses: Partial<
+    Record<DoseId, { name: string; text: string; waterMl: number; waterText: string; inHand: boolean }>
+  >;
   fridgeDays: number;
 }
 

@@ -45,14 +45,15 @@ function taken(habit: Habit, stage: StageSpec, options: Method['options']) {
     const wider = widened(own, habit, leaves);
     return wider && { stage: leaves ? leftOutAtNought(stage, habit) : stage, name: named, option: wider };
   }
-  if (Object.hasOwn(options, habit.option)) return null;
+  const there = Object.hasOwn(options, habit.option) ? options[habit.option] : undefined;
+  if (there && !(habit.shared && there.label === habit.label)) return null;
   const usual = typeof now === 'number' ? now : habit.usual;
   if (usual === undefined) return null;
   const filled = { ...stage, params: { ...stage.params, [habit.param]: { option: habit.option } } };
   return {
     stage: habit.noughtLeavesOut ? leftOutAtNought(filled, habit) : filled,
     name: habit.option,
-    option: optionOf(habit, usual),
+    option: there ?? optionOf(habit, usual),
   };
 }
 

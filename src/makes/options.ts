@@ -181,6 +181,26 @@ export const knit = (usual: string): ChoiceOption =>
     'Brine runs in through cracks: the more open, the shorter it wants.',
   );
 
+/** What a brine is made of. */
+export const brineMadeOf = (): ChoiceOption =>
+  school(
+    'Brine of',
+    'water',
+    [
+      ['water', 'water', 'Clean and lasting: strained and boiled up it serves again.'],
+      ['whey', 'its own whey', 'Its acid and calcium keep the surface firm; cold it keeps a week.'],
+    ],
+    'Fresh water takes calcium out of the surface unless some is added.',
+  );
+
+/** Ricotta skimmed off the whey by heat alone, before cheese is poached in it. */
+export const ricottaFirst = (): MethodOption =>
+  yesNo(
+    'Ricotta skimmed first',
+    false,
+    'The whey is heated alone first: what rises is skimmed and weighed apart, and the whey is clearer to poach in.',
+  );
+
 export const keptInBrine = (): MethodOption =>
   yesNo('Kept in its brine', true, 'In 10 % or more it keeps a month.');
 

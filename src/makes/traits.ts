@@ -102,6 +102,8 @@ export interface Habit {
   usual?: number;
   /** Only stages whose parameters are so. */
   where?: Readonly<Record<string, unknown>>;
+  /** Every stage that has it goes by one option of the make. */
+  shared?: true;
   /** At nought the stage is left out. */
   noughtLeavesOut?: true;
 }

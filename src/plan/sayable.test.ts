@@ -154,6 +154,20 @@ describe('as makers say it', () => {
     expect(words('squeaky-curds', 'surface').text).toMatch(/over all faces/);
   });
 
+  it('what one shapes is what one brines: by count, by weight and by thickness, and thicker takes longer', () => {
+    const hours = (options: Record<string, number | string>) => {
+      const { plan } = planned(basic('cultured-stretched', { litres: 10 }, { options }));
+      return (plan.stages.find((one) => one.kind === 'brine')?.durationMin.likely as number) / 60;
+    };
+    expect(hours({ pieces: 2 })).toBeGreaterThan(1.3 * hours({ pieces: 4 }));
+    expect(hours({ pieceKg: 0.6 })).toBeGreaterThan(1.3 * hours({ pieceKg: 0.3 }));
+    const block = (thicknessCm: number) =>
+      planned(
+        basic('low-moisture-stretched', { litres: 10 }, { options: { saltBy: 'brine', thicknessCm } }),
+      ).plan.stages.find((one) => one.kind === 'brine')?.durationMin.likely as number;
+    expect(block(5)).toBeGreaterThan(1.5 * block(2.5));
+  });
+
   it('a spell away that ends before it begins is a fault at its end', () => {
     const away = [{ from: '2026-11-27T17:00', to: '2026-11-27T08:00' }];
     const read = planFile({ ...basic('skyr'), start: '2026-11-26T18:00', away });

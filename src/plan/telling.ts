@@ -66,6 +66,7 @@ export function tellingOf(
         {
           name: one.ingredient,
           text: doseText(one, format),
+          waterMl: one.diluteInMl,
           waterText: `${format.millilitres(one.diluteInMl)} of cool water`,
           inHand: inHandOf(plan.brief, one.id) !== undefined,
         },

@@ -1,6 +1,7 @@
 import type { Method } from '../method';
 import {
   amount,
+  brineMadeOf,
   brineOf,
   cookTo,
   cultures,
@@ -61,6 +62,7 @@ export const culturedStretched: Method = {
       'Decides the hours in brine.',
     ),
     brinePctWw: brineOf(18, 'Sixteen to twenty for pears of half a kilogram.'),
+    brineOf: brineMadeOf(),
     hangDays: amount(
       'Hang',
       'days',
@@ -98,6 +100,7 @@ export const culturedStretched: Method = {
       kind: 'brine',
       params: {
         pctWw: { option: 'brinePctWw' },
+        of: { option: 'brineOf' },
         targetPct: { option: 'saltPct' },
         pieceKg: 0.5,
         shape: 'sphere',

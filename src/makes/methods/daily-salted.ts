@@ -1,11 +1,13 @@
 import type { Method } from '../method';
 import {
   amount,
+  brineMadeOf,
   brineOf,
   cookTo,
   heat,
   keptInBrine,
   knit,
+  ricottaFirst,
   saltDry,
   school,
   stirFor,
@@ -69,7 +71,9 @@ export const dailySalted: Method = {
     ),
     saltPct: saltDry(4, 'In the finished cheese.'),
     poachC: heat('Poach at', { default: 90, min: 80, max: 95 }, 'Until it floats.'),
+    ricottaFirst: ricottaFirst(),
     brinePctWw: brineOf(12, 'Nine for soon, twelve for keeping.'),
+    brineOf: brineMadeOf(),
     knit: knit('close'),
     keptInBrine: keptInBrine(),
   },
@@ -105,7 +109,7 @@ export const dailySalted: Method = {
     {
       id: 'poach',
       kind: 'poach',
-      params: { toC: { option: 'poachC' }, minutes: 20, spiced: true },
+      params: { toC: { option: 'poachC' }, ricotta: { option: 'ricottaFirst' }, minutes: 20, spiced: true },
       onlyIf: POACHED,
     },
     {
@@ -113,6 +117,7 @@ export const dailySalted: Method = {
       kind: 'brine',
       params: {
         pctWw: { option: 'brinePctWw' },
+        of: { option: 'brineOf' },
         targetPct: { option: 'saltPct' },
         pieceKg: 0.2,
         shape: 'brick',

@@ -1,6 +1,7 @@
 import type { Method } from '../method';
 import {
   amount,
+  brineMadeOf,
   brineOf,
   cookTo,
   cultures,
@@ -9,6 +10,7 @@ import {
   keptInBrine,
   knit,
   pressedBy,
+  ricottaFirst,
   saltDry,
   school,
   stirFor,
@@ -63,6 +65,7 @@ export const grilling: Method = {
       { default: 88, min: 80, max: 95 },
       'Below 80 °C it does not set; at the boil it cracks.',
     ),
+    ricottaFirst: ricottaFirst(),
     poachMin: amount('For', 'min', { default: 30, min: 10, max: 60 }, 'From floating on: longer is firmer.'),
     mint: yesNo('Mint, and folded', false, 'Dried mint while it is warm.'),
     saltBy: school(
@@ -77,6 +80,7 @@ export const grilling: Method = {
     ),
     saltPct: saltDry(2.5, 'In the finished cheese.'),
     brinePctWw: brineOf(12, 'Ten to twelve, or saturated.'),
+    brineOf: brineMadeOf(),
     knit: knit('close'),
     keptInBrine: keptInBrine(),
   },
@@ -115,7 +119,15 @@ export const grilling: Method = {
         turns: 3,
       },
     },
-    { id: 'poach', kind: 'poach', params: { toC: { option: 'poachC' }, minutes: { option: 'poachMin' } } },
+    {
+      id: 'poach',
+      kind: 'poach',
+      params: {
+        toC: { option: 'poachC' },
+        ricotta: { option: 'ricottaFirst' },
+        minutes: { option: 'poachMin' },
+      },
+    },
     {
       id: 'salt',
       kind: 'salt',
@@ -134,6 +146,7 @@ export const grilling: Method = {
       kind: 'brine',
       params: {
         pctWw: { option: 'brinePctWw' },
+        of: { option: 'brineOf' },
         targetPct: { option: 'saltPct' },
         pieceKg: 0.25,
         shape: 'brick',
@@ -149,6 +162,7 @@ export const grilling: Method = {
       kind: 'brine',
       params: {
         pctWw: { option: 'brinePctWw' },
+        of: { option: 'brineOf' },
         targetPct: { option: 'saltPct' },
         pieceKg: 0.25,
         shape: 'brick',

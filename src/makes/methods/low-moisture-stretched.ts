@@ -1,6 +1,7 @@
 import type { Method } from '../method';
 import {
   acidTo,
+  brineMadeOf,
   brineOf,
   cookTo,
   cutTo,
@@ -51,6 +52,7 @@ export const lowMoistureStretched: Method = {
     ),
     saltPct: saltDry(1.5),
     brinePctWw: brineOf(18, 'For a block of half a kilogram.'),
+    brineOf: brineMadeOf(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -82,6 +84,7 @@ export const lowMoistureStretched: Method = {
       kind: 'brine',
       params: {
         pctWw: { option: 'brinePctWw' },
+        of: { option: 'brineOf' },
         targetPct: { option: 'saltPct' },
         pieceKg: 0.5,
         shape: 'brick',

@@ -180,7 +180,10 @@ function waterLine(dose: Dose, { plan, parameters }: Planned, format: Format): s
       : ['for all of the water: most of it leaves with the whey'];
   }
   if (dose.diluteInMl <= 0) return [];
-  if (dose.id === 'brine-salt') return [`${water}, boiled once and cooled`];
+  if (dose.id === 'brine-salt') {
+    const of = plan.brief.options?.brineOf === 'whey' ? 'its own whey, skimmed' : 'cool water';
+    return [`in ${format.millilitres(dose.diluteInMl)} of ${of}, boiled once and cooled`];
+  }
   if (dose.id === 'coagulant') return [`${water} without chlorine, only when it goes in`];
   return [`${water} without chlorine`];
 }

@@ -17,6 +17,7 @@ import { saying, value } from '../../sentence';
 import { cm, coolC, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
 import { saltSlows } from '../offWhey';
+import { countOf, eachKg, enoughFor, PIECES } from '../pieces';
 import { inThree, WAITS } from '../shared';
 import { fading } from '../spans';
 
@@ -37,10 +38,14 @@ export interface BrineParams {
   /** Whether the cheese is kept in this brine afterwards. */
   kept: boolean;
   pieceKg: number;
+  /** So many pieces instead of a weight; nought goes by the weight. */
+  pieces: number;
   shape: BrineShape;
   thicknessCm?: number;
   diameterCm?: number;
   atC: number;
+  /** What the salt is dissolved in: its own whey hardly softens the surface. */
+  of: 'water' | 'whey';
 }
 
 /** How openly it is knit, as a sentence says it. */
@@ -56,12 +61,25 @@ export const brine = kindOf<BrineParams>({
     // A make begun by an earlier version says so; the salt in the curd says it now.
     startShare: boundedBy(0, 1).optional(),
     pieceKg: pieceKg(),
+    pieces: boundedBy(0, 1000).default(0),
+    of: z.enum(['water', 'whey']).default('water'),
     shape: z.enum(BRINE_SHAPES),
     thicknessCm: cm().optional(),
     diameterCm: cm().optional(),
     atC: coolC().default(12),
   }) as unknown as z.ZodType<BrineParams>,
   endedBy: 'time',
+  habits: [
+    ...PIECES,
+    {
+      param: 'thicknessCm',
+      option: 'thicknessCm',
+      shared: true,
+      label: 'Thick',
+      range: { unit: 'cm', min: 0.5, max: 15, step: 0.5 },
+      reason: 'Twice as thick takes salt four times as long.',
+    },
+  ],
   does: ['brines'],
   takes: () => ['brine-salt'],
   uses: ({ atC }) => (atC <= COLD_BRINE_C ? ['fridge'] : []),
@@ -76,7 +94,8 @@ export const brine = kindOf<BrineParams>({
   toleranceC: [4, 4],
   predict: (world, p, pot) => {
     const curd = curdOf(world, pot);
-    const grams = Math.min(p.pieceKg, curd.kg) * 1000;
+    enoughFor(world, p.pieces ?? 0, curd.kg);
+    const grams = eachKg(p.pieces ?? 0, p.pieceKg, curd.kg) * 1000;
     const about = {
       shape: p.shape,
       grams,
@@ -105,16 +124,28 @@ export const brine = kindOf<BrineParams>({
     return fading(pot, minutes, HANDS_ON, p.atC, TAU_MIN);
   },
   words: (
-    { pctWw, targetPct, atC, pieceKg, knit, kept = false },
+    { pctWw, targetPct, atC, pieceKg, pieces = 0, thicknessCm, knit, kept = false, of = 'water' },
     { format, doses, yieldKg, moisturePct },
   ) => ({
     ...saying(
       [
         'Brine at ',
         value('pctWw', format.percent(pctWw)),
-        `, pieces of ${format.kg(Math.min(pieceKg, yieldKg))}`,
+        ', ',
+        value('pieces', format.number(countOf(pieces, pieceKg, yieldKg)), {
+          shown: countOf(pieces, pieceKg, yieldKg),
+        }),
+        countOf(pieces, pieceKg, yieldKg) === 1 ? ' piece of ' : ' pieces of ',
+        pieces > 0
+          ? format.kg(eachKg(pieces, pieceKg, yieldKg))
+          : value('pieceKg', format.kg(eachKg(pieces, pieceKg, yieldKg))),
       ],
       [
+        ...(thicknessCm === undefined
+          ? []
+          : [', ', value('thicknessCm', `${format.number(thicknessCm, 1)}\u00a0cm`), ' thick']),
+        ', ',
+        value('of', of === 'whey' ? 'in its own whey' : 'in water'),
         ', to ',
         value('targetPct', format.percent(targetPct, 1)),
         ' of salt in the cheese, which is ',
@@ -126,8 +157,10 @@ export const brine = kindOf<BrineParams>({
     action: 'Brine',
     target: format.percent(pctWw),
     steps: [
-      `${doses['brine-salt']?.text ?? 'Salt'} of salt in ${doses['brine-salt']?.waterText ?? 'water'}, boiled once and cooled to ${format.temp(atC)}.`,
-      'A splash of its own whey and a pinch of calcium chloride keep the surface from going slimy.',
+      `${doses['brine-salt']?.text ?? 'Salt'} of salt in ${of === 'whey' ? `${format.millilitres(doses['brine-salt']?.waterMl ?? 0)} of its own whey, skimmed` : (doses['brine-salt']?.waterText ?? 'water')}, boiled once and cooled to ${format.temp(atC)}.`,
+      of === 'whey'
+        ? 'Cold it keeps a week; then make it new.'
+        : 'A splash of its own whey and a pinch of calcium chloride keep the surface from going slimy.',
       'Pieces float: turn them halfway, or strew salt on what shows.',
       ...(kept
         ? [

@@ -12,7 +12,15 @@ export interface PoachParams {
   minutes: number;
   /** A spice bag hangs in the whey. */
   spiced: boolean;
+  /** The whey is heated alone first, and what rises is skimmed. */
+  ricotta?: boolean;
 }
+
+/** How hot whey gives up its protein by heat alone, and for how long it is skimmed. Common practice. */
+const RICOTTA_C = 90;
+const SKIMMING_MIN = 10;
+/** Fresh ricotta of a litre of sweet whey by heat alone, g. From memory: less than with acid. */
+const RICOTTA_G_PER_L = 15;
 
 /** Spices for a kilogram of cheese, g. From memory. */
 const MAHLEB_G_PER_KG = 3;
@@ -31,6 +39,7 @@ export const poach = kindOf<PoachParams>({
     toC: boundedBy(40, 100, '°C'),
     minutes: someMinutesTo(240),
     spiced: z.boolean().default(false),
+    ricotta: z.boolean().optional(),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',
   does: ['near-boil', 'over-fire', 'heats-curd'],
@@ -39,11 +48,14 @@ export const poach = kindOf<PoachParams>({
     { what: `a pot for ${format.litres(wheyLitres * 1.3)}`, why: 'whey boils over without warning' },
   ],
   toleranceC: [5, 5],
-  predict: (world, { toC, minutes }, pot) => {
+  predict: (world, { toC, minutes, ricotta = false }, pot) => {
     offWhey(world, pot);
     const started = pot.tempC;
     const whey = potOf(world.milk.litres * WHEY_SHARE, world.milk.massKg * WHEY_SHARE, 'whey');
-    const heating = minutesTo(whey, Math.min(30, toC - 1), toC, world.roomC, whey.powerKw * world.power);
+    const hottest = ricotta ? Math.max(toC, RICOTTA_C) : toC;
+    const heating =
+      minutesTo(whey, Math.min(30, toC - 1), hottest, world.roomC, whey.powerKw * world.power) +
+      (ricotta ? SKIMMING_MIN : 0);
     pot.ferment = null;
     pot.work.poachMin = minutes;
     pot.fatKept = (pot.fatKept ?? world.style.fat) - MOST_FAT * (1 - Math.exp(-minutes / SOON_MIN));
@@ -56,17 +68,22 @@ export const poach = kindOf<PoachParams>({
       toC,
     );
   },
-  words: ({ toC, minutes, spiced }, { format, yieldKg }) => ({
-    ...saying([
-      'Poach in whey at ',
-      value('toC', format.temp(toC)),
-      ' for ',
-      value('minutes', format.minutes(minutes)),
-    ]),
+  words: ({ toC, minutes, spiced, ricotta = false }, { format, yieldKg, litres }) => ({
+    ...saying(
+      [
+        'Poach in whey at ',
+        value('toC', format.temp(toC)),
+        ' for ',
+        value('minutes', format.minutes(minutes)),
+      ],
+      ricotta ? [', ', value('ricotta', 'ricotta skimmed off it first')] : [],
+    ),
     action: 'Poach',
     target: format.temp(toC),
     steps: [
-      `Warm the strained whey to ${format.temp(toC)}; skim the ricotta that rises first, if you want it.`,
+      ricotta
+        ? `Heat the strained whey alone to ${format.temp(RICOTTA_C)} and leave it ${format.minutes(SKIMMING_MIN)}: skim what rises into a cloth and weigh it apart, about ${format.grams(RICOTTA_G_PER_L * WHEY_SHARE * litres)}. Then let the whey come to ${format.temp(toC)}.`
+        : `Warm the strained whey to ${format.temp(toC)}; skim off what rises.`,
       ...(spiced
         ? [
             `Spices crushed and tied in a cloth go in with it: about ${format.grams(MAHLEB_G_PER_KG * yieldKg)} of mahleb and ${format.grams(MASTIC_G_PER_KG * yieldKg)} of mastic. More tastes of medicine.`,

@@ -1,10 +1,10 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
-import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo, pieceKg } from '../bounds';
 import { curdOf } from '../curd';
+import { countOf, eachKg, enoughFor, PIECES } from '../pieces';
 import { fading } from '../spans';
 
 const WORDS = {
@@ -43,15 +43,6 @@ const TAU_MIN = 20;
 /** Cold water to set a shape in, L for each kg. Common practice. */
 const COLD_WATER_PER_KG = 4;
 
-/** How many pieces there are: as counted, or as their weight gives. */
-const countOf = (pieces: number, pieceKg: number, yieldKg: number) =>
-  pieces > 0 ? pieces : Math.max(1, Math.round(yieldKg / pieceKg));
-
-const eachKg = (pieces: number, pieceKg: number, yieldKg: number) =>
-  pieces > 0 ? yieldKg / pieces : Math.min(pieceKg, yieldKg);
-/** Nobody shapes smaller pieces, kg. Common practice. */
-const SMALLEST_KG = 0.01;
-
 export const shape = kindOf<ShapeParams>({
   kind: 'shape',
   params: z.strictObject({
@@ -61,23 +52,7 @@ export const shape = kindOf<ShapeParams>({
     coldMin: minutesTo(LONG_MIN),
   }) as unknown as z.ZodType<ShapeParams>,
   endedBy: 'time',
-  habits: [
-    {
-      param: 'pieceKg',
-      option: 'pieceKg',
-      label: 'Pieces of',
-      range: { unit: 'kg', min: 0.02, max: 5, step: 0.01 },
-      reason: 'Bigger pieces take longer to shape, to cool and in brine.',
-    },
-    {
-      param: 'pieces',
-      option: 'pieces',
-      usual: 0,
-      label: 'How many',
-      range: { unit: '', min: 0, max: 200 },
-      reason: 'Nought: by weight.',
-    },
-  ],
+  habits: [...PIECES],
   does: ['holds-curd'],
   kit: (_params, { format, yieldKg }) => [
     {
@@ -88,15 +63,7 @@ export const shape = kindOf<ShapeParams>({
   toleranceC: null,
   predict: (world, { pieceKg, coldMin, pieces = 0 }, pot) => {
     const { kg } = curdOf(world, pot);
-    if (world.likely && pieces > 0 && kg / pieces < SMALLEST_KG) {
-      const most = Math.max(1, Math.floor(kg / SMALLEST_KG));
-      throw new Infeasible({
-        path: 'options.pieces',
-        problem: `is ${pieces}, and this batch gives too little curd for so many`,
-        remedy: `give ${most} or fewer`,
-        suggestion: most,
-      });
-    }
+    enoughFor(world, pieces, kg);
     const hands = PER_PIECE * (pieces > 0 ? pieces : kg / pieceKg);
     return fading(pot, hands + coldMin, hands, COLD_C, TAU_MIN);
   },

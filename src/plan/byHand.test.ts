@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { formatter, type INSTRUMENTS, METRIC } from '../../core/units/format';
-import { basic, planned } from '../../plan/fixtures/briefs';
-import { tellingOf } from '../../plan/telling';
-import { METHODS } from '..';
-import { stageKind } from '.';
+import { formatter, type INSTRUMENTS, METRIC } from '../core/units/format';
+import { METHODS } from '../makes';
+import { stageKind } from '../makes/kinds';
+import { basic, planned } from './fixtures/briefs';
+import { tellingOf } from './telling';
 
 const WARMED = ['warm', 'scald', 'cool', 'cook'];
 
