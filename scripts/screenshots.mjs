@@ -92,9 +92,15 @@ try {
         .evaluate((section) => section.scrollIntoView());
     },
   });
-  await shoot('shelves', '/plan', {
-    act: (page) => page.getByRole('button', { name: 'What else could it become?' }).click(),
+  await shoot('plan-value', '/plan', {
+    act: async (page) => {
+      await choose('Squeaky cheddared curds')(page);
+      await page.getByRole('textbox', { name: 'Cook to', exact: true }).click();
+      await page.keyboard.type('42');
+      await page.getByRole('dialog', { name: 'Cook to' }).getByText('moisture').waitFor();
+    },
   });
+  await shoot('shelves', '/plan', { base: OWN });
   await shoot('plan-cultured', '/plan', {
     act: async (page) => {
       await choose('Cultured stretched pear, hung')(page);

@@ -61,6 +61,10 @@ export const CAUTIONS = {
 
 export type CautionId = keyof typeof CAUTIONS;
 
+/** Those that tell of illness nobody sees coming: they are never folded up. */
+const GRAVE: ReadonlySet<string> = new Set<CautionId>(['raw-milk', 'raw-unheated', 'no-oil', 'warm-sour']);
+export const isGrave = (id: string): boolean => GRAVE.has(id);
+
 /** A caution in the maker's units. */
 export const cautionWords = (id: CautionId, { temp, kg }: Format): string =>
   CAUTIONS[id].replaceAll(/\{([\d.]+)(°C|kg)?\}/g, (_all, figure: string, unit?: string) =>

@@ -1,5 +1,6 @@
 import { CautionGlyph } from '../glyphs/glyphs';
 
+const NONE: ReadonlySet<string> = new Set();
 /** A line holds about so many letters. */
 const LINE = 66;
 
@@ -13,23 +14,23 @@ function parted(text: string): [head: string, rest: string] {
 }
 
 /**
- * Cautions where they matter: a bar, a sign and words. `short` gives a line that opens to the rest; a line that holds all
- * of it has nothing to open.
+ * Cautions where they matter: a bar, a sign and words. `folded` are those given as a line that opens to the rest; a line
+ * that holds all of it has nothing to open.
  */
 export function Cautions({
   texts,
   large = false,
-  short = false,
+  folded = NONE,
 }: {
   texts: readonly string[];
   large?: boolean;
-  short?: boolean;
+  folded?: ReadonlySet<string>;
 }) {
   if (texts.length === 0) return null;
   return (
     <ul className={large ? 'mt-5 space-y-2.5' : 'mb-1 space-y-0.5'}>
       {texts.map((text) => {
-        const [head, rest] = short ? parted(text) : [text, ''];
+        const [head, rest] = folded.has(text) ? parted(text) : [text, ''];
         return (
           <li
             key={text}

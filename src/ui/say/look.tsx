@@ -14,9 +14,14 @@ export function SayFault({ id, children }: { id?: string; children: ReactNode })
     <span
       id={id}
       role="alert"
-      className="my-1 block rounded-r-lg border-l-4 border-danger bg-danger-wash px-2.5 py-1.5 text-[15px] leading-snug font-medium text-danger"
+      className="my-1 block rounded-r-lg whitespace-normal border-l-4 border-danger bg-danger-wash px-2.5 py-1.5 text-[15px] leading-snug font-medium text-danger"
     >
       {children}
     </span>
   );
+}
+
+/** A value with the stop that follows it: no line begins with a stop. */
+export function Held({ children }: { children: ReactNode }) {
+  return <span className="whitespace-nowrap">{children}</span>;
 }

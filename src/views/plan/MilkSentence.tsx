@@ -8,6 +8,7 @@ import { useFormat } from '../../store/hooks';
 import { draftChanged, FIRST_DRAFT, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { FaultText } from '../../ui/parts/NumberField';
+import { Held } from '../../ui/say/look';
 import { SayPick } from '../../ui/say/SayPick';
 import { FIELDS } from '../common/briefOf';
 import { faultText } from '../common/faultText';
@@ -194,34 +195,41 @@ const WhatIsInIt = memo(function WhatIsInIt({ whey, faults }: Part) {
         faults={faults}
       />{' '}
       protein,{' '}
-      <SayPick
-        label="Treated"
-        value={treatment}
-        said={treatment !== FIRST_DRAFT.treatment}
-        options={TREATMENTS.map((value) => ({ value, text: TREATMENT_WORDS[value] }))}
-        onChange={(next) => dispatch(draftChanged({ treatment: next }))}
-      />
-      ,{' '}
-      <SayPick
-        label="Fat globules"
-        value={homogenised ? 'yes' : 'no'}
-        said={homogenised}
-        options={[
-          { value: 'no', text: FAT_WORDS.risen },
-          { value: 'yes', text: FAT_WORDS.homogenised, reason: 'Sets finer and drains slower.' },
-        ]}
-        onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes' }))}
-      />
-      ,{' '}
-      <DraftSay
-        name="startC"
-        label="Starts at"
-        step={1}
-        quantity="temperature"
-        slide={WARMTH}
-        faults={faults}
-      />
-      ; {whey ? 'its pH' : 'pH'}{' '}
+      <Held>
+        <SayPick
+          label="Treated"
+          value={treatment}
+          said={treatment !== FIRST_DRAFT.treatment}
+          options={TREATMENTS.map((value) => ({ value, text: TREATMENT_WORDS[value] }))}
+          onChange={(next) => dispatch(draftChanged({ treatment: next }))}
+        />
+        ,
+      </Held>{' '}
+      <Held>
+        <SayPick
+          label="Fat globules"
+          value={homogenised ? 'yes' : 'no'}
+          said={homogenised}
+          options={[
+            { value: 'no', text: FAT_WORDS.risen },
+            { value: 'yes', text: FAT_WORDS.homogenised, reason: 'Sets finer and drains slower.' },
+          ]}
+          onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes' }))}
+        />
+        ,
+      </Held>{' '}
+      <Held>
+        <DraftSay
+          name="startC"
+          label="Starts at"
+          step={1}
+          quantity="temperature"
+          slide={WARMTH}
+          faults={faults}
+        />
+        ;
+      </Held>{' '}
+      {whey ? 'its pH' : 'pH'}{' '}
       {whey ? (
         <DraftSay
           name="wheyPH"

@@ -79,7 +79,7 @@ export function PlanTrack({
         clockText={total > 20 * 60 ? dayClock : clockText}
         folded={long && folded}
         zoom={zoom}
-        height={206}
+        height={190}
         caption="Planned temperature and pH over the make"
       />
       <Stages planned={planned} method={method} startMs={startMs} faults={faults} />

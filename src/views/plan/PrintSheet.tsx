@@ -25,6 +25,8 @@ export const PrintSheet = memo(function PrintSheet({
   const p = plan.predictions;
   const telling = tellingOf(plan, format);
   const said = sentencesOf(planned, method, format).stages;
+  // So many stages only go on one sheet closer together.
+  const many = plan.stages.length > 20;
   return (
     <article className="sheet hidden print:block" aria-hidden="true">
       <header className="flex items-baseline justify-between border-b-[3px] border-black pb-1">
@@ -47,8 +49,11 @@ export const PrintSheet = memo(function PrintSheet({
         {plan.stages.map((stage, index) => {
           const words = stageKind(stage.kind).words(planned.parameters[stage.id], telling);
           return (
-            <li key={stage.id} className="break-inside-avoid border-b border-black py-[3pt]">
-              <div className="flex items-baseline gap-2 text-[12.5pt]">
+            <li
+              key={stage.id}
+              className={`break-inside-avoid border-b border-black ${many ? 'py-[1.5pt]' : 'py-[3pt]'}`}
+            >
+              <div className={`flex items-baseline gap-2 ${many ? 'text-[11.5pt]' : 'text-[12.5pt]'}`}>
                 <span>□</span>
                 <strong className="whitespace-nowrap">{clock(startMs + stage.startMin * 60_000)}</strong>
                 <span className="flex-1 font-semibold">
@@ -59,7 +64,7 @@ export const PrintSheet = memo(function PrintSheet({
                 </span>
               </div>
               <div className="flex items-end gap-2 text-[10.5pt]">
-                <span className="flex-1">{plan.stages.length < 21 && words.right}</span>
+                <span className="flex-1">{!many && words.right}</span>
                 <span className="w-24 border-b border-dotted border-black">&nbsp;</span>
               </div>
             </li>

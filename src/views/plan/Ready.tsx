@@ -81,8 +81,8 @@ function WorthTable({ planned, larger }: { planned: Planned; larger: Planned['pl
           {rows.map((row) => (
             <tr key={row.what} className="stitch">
               <th className="py-1.5 text-left font-normal">{row.what}</th>
-              <td className="figure text-right text-[18px]">{row.once}</td>
-              <td className="figure text-right text-[18px]">{row.more}</td>
+              <td className="figure pl-3 text-right text-[17px] whitespace-nowrap">{row.once}</td>
+              <td className="figure pl-3 text-right text-[17px] whitespace-nowrap">{row.more}</td>
             </tr>
           ))}
         </tbody>

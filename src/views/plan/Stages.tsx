@@ -1,6 +1,8 @@
 import { useMemo, useState } from 'react';
 import { shallowEqual } from 'react-redux';
 import type { Fault } from '../../core/faults/fault';
+import { isGrave } from '../../core/safety/cautions';
+import type { Clause } from '../../makes/clauses';
 import type { Method } from '../../makes/method';
 import { cautionText } from '../../plan/cautionText';
 import type { Planned } from '../../plan/plan';
@@ -58,7 +60,11 @@ export function Stages({
       <ol className="mt-3 gap-x-8 tab:columns-2" aria-label="Stages">
         {plan.stages.map((stage, index) => {
           const telling = said.stages[index] as StageSaid;
-          const texts = once.filter((one) => one.stage === stage.id).map((one) => cautionText(one, format));
+          const here = once.filter((one) => one.stage === stage.id);
+          const texts = here.map((one) => cautionText(one, format));
+          const folded = new Set(
+            here.filter(({ id }) => !isGrave(id)).map((one) => cautionText(one, format)),
+          );
           const further = opened?.id === stage.id ? opened.further : telling.further;
           const busy = stage.handsOnMin >= stage.durationMin.likely * 0.5;
           return (
@@ -68,21 +74,23 @@ export function Stages({
                   {(days ? dayClock : clockText)(startMs + stage.startMin * 60_000)}
                 </span>
                 <span className="sentence-line min-w-0 flex-1">
-                  {telling.clauses.map(({ option, ...clause }) =>
+                  {held([...telling.clauses, { text: '.' }]).map(({ option, stop, ...clause }) =>
                     option === undefined ? (
                       clause.text
                     ) : (
-                      <OptionSay
-                        key={option}
-                        method={method}
-                        name={option}
-                        text={clause.text}
-                        shown={clause.shown}
-                        {...about(option)}
-                      />
+                      <span key={option} className="whitespace-nowrap">
+                        <OptionSay
+                          method={method}
+                          name={option}
+                          text={clause.text}
+                          shown={clause.shown}
+                          {...about(option)}
+                        />
+                        {stop}
+                      </span>
                     ),
                   )}
-                  .
+
                   {further.length > 0 && (
                     <Further
                       names={further}
@@ -96,7 +104,7 @@ export function Stages({
                   {format.minutes(stage.durationMin.likely)}
                 </span>
               </div>
-              <Cautions texts={texts} short />
+              <Cautions texts={texts} folded={folded} />
             </li>
           );
         })}
@@ -120,6 +128,19 @@ export function Stages({
       )}
     </>
   );
+}
+
+/** Stops that follow a value are held to it, so that no line begins with one. */
+function held(clauses: readonly Clause[]): (Clause & { stop: string })[] {
+  return clauses.map((clause, i) => {
+    const stopIn = (text: string) => /^[.,;)]+/.exec(text)?.[0] ?? '';
+    const before = clauses[i - 1]?.option !== undefined ? stopIn(clause.text).length : 0;
+    return {
+      ...clause,
+      text: clause.text.slice(clause.option === undefined ? before : 0),
+      stop: clause.option === undefined ? '' : stopIn(clauses[i + 1]?.text ?? ''),
+    };
+  });
 }
 
 interface About {
