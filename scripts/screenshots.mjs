@@ -97,7 +97,7 @@ try {
       await choose('Squeaky cheddared curds')(page);
       await page.getByRole('textbox', { name: 'Cook to', exact: true }).click();
       await page.keyboard.type('42');
-      await page.getByRole('dialog', { name: 'Cook to' }).getByText('moisture').waitFor();
+      await page.getByRole('dialog', { name: 'Cook to' }).getByText('moisture', { exact: true }).waitFor();
     },
   });
   await shoot('shelves', '/plan', { base: OWN });
