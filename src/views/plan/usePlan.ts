@@ -41,7 +41,8 @@ export function useLivePlan(): LivePlan {
   const same = kept.current?.brief ?? null;
   // Laying it round the clock takes many plans: the worker does that.
   const likely = useMemo(() => same && planBrief(withoutClock(same), { spread: false }), [same]);
-  const [broken, setBroken] = useState<Fault[]>([]);
+  // What the worker found wrong, and with which brief: the next one has nothing to do with it.
+  const [broken, setBroken] = useState<{ key: string | null; faults: Fault[] }>({ key: null, faults: [] });
   const [spread, setSpread] = useState<{ key: string; planned: Planned } | null>(null);
   useEffect(() => {
     if (key === null || same === null) return;
@@ -49,7 +50,7 @@ export function useLivePlan(): LivePlan {
     void planner.plan(same).then((result) => {
       if (!wanted || !result) return;
       if (result.ok) setSpread({ key, planned: result.value });
-      setBroken(result.ok ? [] : result.faults);
+      setBroken({ key, faults: result.ok ? [] : result.faults });
     });
     return () => {
       wanted = false;
@@ -58,7 +59,14 @@ export function useLivePlan(): LivePlan {
   const last = useRef<Planned | null>(null);
   if (spread && spread.key === key) last.current = spread.planned;
   else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
-  const found = likely && !likely.ok ? likely.faults : likely?.ok ? broken : faults;
+  const found =
+    likely && !likely.ok
+      ? likely.faults
+      : likely?.ok
+        ? broken.key === key
+          ? broken.faults
+          : NO_FAULTS
+        : faults;
   return {
     planned: last.current,
     own: spread !== null && spread.key === key,
