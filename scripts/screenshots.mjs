@@ -98,6 +98,7 @@ try {
       await page.getByRole('textbox', { name: 'Cook to', exact: true }).click();
       await page.keyboard.type('42');
       await page.getByRole('dialog', { name: 'Cook to' }).getByText('moisture', { exact: true }).waitFor();
+      await spreadShown(page);
     },
   });
   await shoot('shelves', '/plan', { base: OWN });

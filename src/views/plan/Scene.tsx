@@ -118,7 +118,10 @@ const Below = memo(function Below({
     <>
       {method.heatLine && <FamilyLine planned={planned} />}
       <div className="mt-4 grid gap-x-8 gap-y-4 tab:grid-cols-2 lap:grid-cols-[1.1fr_1.45fr_0.85fr]">
-        <Hinges hinges={planned.plan.hinges} />
+        {/* Its place stays while the spread is on its way. */}
+        <div>
+          <Hinges hinges={planned.plan.hinges} />
+        </div>
         <div className="space-y-4">
           <WhatIf planned={planned} method={method} against={against} />
           <OutAndIn
