@@ -1,22 +1,9 @@
-import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { DEMO } from '../playwright.config';
 import { checkFile } from '../src/files/kinds';
+import { give, saved } from './kitchen';
 
 test.use({ baseURL: DEMO });
-
-async function saved(page: Page, button: string): Promise<string> {
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: button }).click(),
-  ]);
-  return readFile(await download.path(), 'utf8');
-}
-
-const give = (page: Page, label: string, text: string) =>
-  page
-    .getByLabel(label)
-    .setInputFiles({ name: 'file.json', mimeType: 'application/json', buffer: Buffer.from(text) });
 
 const entries = (page: Page) => page.getByRole('main').getByRole('listitem');
 

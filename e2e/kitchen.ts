@@ -1,3 +1,4 @@
+import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
 
 /** A Thursday morning in the kitchen's own zone; the app's clock starts here and runs on. */
@@ -115,3 +116,20 @@ export const stored = (page: Page) =>
         };
       }),
   );
+
+/** What a button saves as a file. */
+export async function saved(page: Page, button: string): Promise<string> {
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: button, exact: true }).click(),
+  ]);
+  return readFile(await download.path(), 'utf8');
+}
+
+/** Hands a file to the button of that label. */
+export const give = (page: Page, label: string, value: unknown) =>
+  page.getByLabel(label).setInputFiles({
+    name: 'file.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from(typeof value === 'string' ? value : JSON.stringify(value)),
+  });

@@ -1,8 +1,7 @@
-import { readFile } from 'node:fs/promises';
-import { expect, test } from '@playwright/test';
+import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { planBrief } from '../src/plan/plan';
-import { choose, open, toPlan, toThePot } from './kitchen';
+import { choose, give, open, saved, toPlan, toThePot } from './kitchen';
 
 test('every make reads as in a book: its stages in words, its schools with their reasons', async ({
   page,
@@ -26,6 +25,10 @@ test('every make reads as in a book: its stages in words, its schools with their
     );
   }
 });
+
+/** Two frames on: what was to be drawn has been. */
+const drawn = (page: Page) =>
+  page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
 
 test('a make is copied and varied, its faults stand at the stage, and it is planned and made', async ({
   page,
@@ -96,9 +99,13 @@ test('stages are put in another order by keyboard, and a nonsensical order is an
   await grip.focus();
   await page.keyboard.press('Space');
   await expect(page.locator('[data-stage="culture"]')).toHaveClass(/now-wash/);
+  // Only when it knows where it lies, and has been drawn there, does it know where down is.
+  await expect(page.getByText('over droppable area culture')).toBeAttached();
+  await drawn(page);
   for (let i = 0; i < 3; i++) {
     await page.keyboard.press('ArrowDown');
     await expect(page.getByText(`over droppable area ${was[was.indexOf('culture') + 1 + i]}`)).toBeAttached();
+    await drawn(page);
   }
   await page.keyboard.press('Space');
   await expect.poll(order).not.toEqual(was);
@@ -113,21 +120,31 @@ test('a stage taken out comes back; a method goes out as a file and comes in aga
   await expect(page.locator('[data-stage="salt"]')).toHaveCount(0);
   await page.getByRole('button', { name: 'Put it back' }).click();
   await expect(page.locator('[data-stage="salt"]')).toHaveCount(1);
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'As a file' }).click(),
-  ]);
-  const file = await readFile(await download.path(), 'utf8');
+  const file = await saved(page, 'As a file');
   await page.getByRole('button', { name: 'Take it out' }).click();
+  // The view goes back to the list before another file is handed to it.
+  await expect(page).toHaveURL(/\/methods$/);
   await expect(page.getByRole('link', { name: 'Whole-milk ricotta, my way' })).toHaveCount(0);
-  const take = (text: string) =>
-    page.getByLabel('Open a method file').setInputFiles({
-      name: 'mine.json',
-      mimeType: 'application/json',
-      buffer: Buffer.from(text),
-    });
+  const take = (text: string) => give(page, 'Open a method file', text);
   await take(file.replace('"my-whole-milk-ricotta"', '"paneer"'));
   await expect(page.getByRole('navigation', { name: 'Makes' })).toContainText('own makes');
   await take(file);
   await expect(page.getByRole('textbox', { name: 'Title' })).toHaveValue('Whole-milk ricotta, my way');
+});
+
+test('a make of one’s own is changed in its sentences, and what is typed wrongly there is kept', async ({
+  page,
+}) => {
+  await open(page, '/methods/quick-stretched');
+  await page.getByRole('button', { name: 'Copy and vary' }).click();
+  await expect(page).toHaveURL(/my-quick-stretched/);
+  const cook = page.getByRole('textbox', { name: 'Cook to, as usual' });
+  await cook.fill('hot');
+  await expect(page.locator('[data-option="cookC"]').getByRole('alert')).toBeVisible();
+  await page.reload();
+  await expect(page.getByRole('textbox', { name: 'usually, cookC' })).toHaveValue('hot');
+  await page.getByRole('textbox', { name: 'usually, cookC' }).fill('42');
+  await expect(page.locator('[data-stage="cook"]')).toContainText('Warm the curd to 42');
+  await cook.fill('38');
+  await expect(page.getByRole('textbox', { name: 'usually, cookC' })).toHaveValue('38');
 });

@@ -1,23 +1,7 @@
-import { readFile } from 'node:fs/promises';
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { basic, planned } from '../src/plan/fixtures/briefs';
-import { action, begin, choose, noteTemperature, open, product, stored, toThePot } from './kitchen';
-
-const file = (page: Page, label: string, value: unknown) =>
-  page.getByLabel(label).setInputFiles({
-    name: 'file.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(typeof value === 'string' ? value : JSON.stringify(value)),
-  });
-
-async function saved(page: Page, button: string): Promise<string> {
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: button }).click(),
-  ]);
-  return readFile(await download.path(), 'utf8');
-}
+import { action, begin, give, noteTemperature, open, product, saved, stored, toThePot } from './kitchen';
 
 /** Puts rows into a table of the database as they are, past everything that reads them first. */
 const tear = (page: Page, table: string, ...rows: object[]) =>
@@ -82,7 +66,7 @@ test('another backup brought back can be undone, also after a reload; nothing go
   await page.goto('/kitchen');
   const mine = JSON.parse(await saved(page, 'Save a backup'));
   const other = { ...mine, makes: [make([started])] };
-  await file(page, 'Bring a backup back', other);
+  await give(page, 'Bring a backup back', other);
   await expect(page.getByText('The backup is back.')).toBeVisible();
   await page.reload();
   await page.getByRole('button', { name: 'As it was before the last backup came back' }).click();
@@ -142,13 +126,13 @@ test('files that would lock every door are refused at their field, and nothing c
     ],
     [{ ...make([started]), id: 'a/b?c#d-and-more' }, /id: .*letters, digits/],
   ] as const) {
-    await file(page, 'Take in a make', wrong);
+    await give(page, 'Take in a make', wrong);
     await expect(answer).toContainText(words);
   }
   await page.goto('/methods');
   const paneer = METHODS.find((method) => method.id === 'paneer') as (typeof METHODS)[number];
   const hold = { ...paneer.options.holdMin, default: 1e11, max: 1e11 };
-  await file(page, 'Open a method file', {
+  await give(page, 'Open a method file', {
     ...paneer,
     id: 'mine',
     options: { ...paneer.options, holdMin: hold },
@@ -190,7 +174,7 @@ test('where the disk is full every sheet stays open with what was typed, and say
   await page.goto('/kitchen');
   const backup = await saved(page, 'Save a backup');
   await full(true);
-  await file(page, 'Bring a backup back', backup);
+  await give(page, 'Bring a backup back', backup);
   await expect(page.getByText(/could not be written down: there is no room/)).toBeVisible();
   await full(false);
   await page.goto('/pot');
@@ -284,18 +268,4 @@ test('more cream than can be is said at its field, and the plan before it stands
   await page.getByRole('textbox', { name: 'Moisture wanted', exact: true }).fill('78');
   await expect(page.getByText(/wetter than this curd is/i)).toBeVisible();
   await expect(page.getByTestId('yield')).not.toContainText('NaN');
-});
-
-test('what a file calls its things comes out of the exports harmless', async ({ page }) => {
-  await open(page, '/methods');
-  const paneer = METHODS.find((method) => method.id === 'paneer') as (typeof METHODS)[number];
-  const title = '=2*cmd|x # [a](b)';
-  await file(page, 'Open a method file', { ...paneer, id: 'odd-one', title });
-  await expect(page).toHaveURL(/odd-one/);
-  await page.goto('/plan');
-  await choose(page, title);
-  const [text, calendar] = [await saved(page, 'As text'), await saved(page, 'Into a calendar')];
-  expect(text.split('\n')[0]).toBe('# \\=2\\*cmd\\|x \\# \\[a\\](b)');
-  expect(calendar.match(/BEGIN:VCALENDAR/g)).toHaveLength(1);
-  expect(calendar).toContain('SUMMARY:=2*cmd|x # [a](b): ');
 });

@@ -1,15 +1,6 @@
-import { readFile } from 'node:fs/promises';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
-import { choose, open, product, type } from './kitchen';
-
-async function saved(page: Page, button: string): Promise<string> {
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: button, exact: true }).click(),
-  ]);
-  return readFile(await download.path(), 'utf8');
-}
+import { choose, give, open, product, saved, type } from './kitchen';
 
 test('a plan goes out as text, calendar and file, and the file comes back in', async ({ page }) => {
   await open(page, '/plan');
@@ -26,11 +17,7 @@ test('a plan goes out as text, calendar and file, and the file comes back in', a
   const kg = await page.getByTestId('yield').textContent();
   await choose(page, 'Paneer');
   await type(page, 'Milk', '2');
-  await page.getByLabel('Open a plan or brief').setInputFiles({
-    name: 'log.plan.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(file),
-  });
+  await give(page, 'Open a plan or brief', file);
   await expect(page.getByTestId('yield')).toHaveText(kg ?? '');
   await product(page, 'culture');
   await expect(page.getByLabel('Culture is')).toHaveValue('liquid');
@@ -39,13 +26,11 @@ test('a plan goes out as text, calendar and file, and the file comes back in', a
 test('a file that is no plan is answered, and the plan stays', async ({ page }) => {
   await open(page, '/plan');
   const kg = await page.getByTestId('yield').textContent();
-  await page.getByLabel('Open a plan or brief').setInputFiles({
-    name: 'odd.json',
-    mimeType: 'application/json',
-    buffer: Buffer.from(
-      '{"format": "plump-pail/brief", "version": 1, "method": "paneer", "milk": {"species": "camel"}}',
-    ),
-  });
+  await give(
+    page,
+    'Open a plan or brief',
+    '{"format": "plump-pail/brief", "version": 1, "method": "paneer", "milk": {"species": "camel"}}',
+  );
   await expect(page.getByRole('region', { name: 'Out and in' })).toContainText('milk.species');
   await expect(page.getByTestId('yield')).toHaveText(kg ?? '');
 });
@@ -79,4 +64,18 @@ test('what if: a plan set aside, the copy changed, the differences told, and the
   await panel.getByRole('button', { name: 'back to the first' }).click();
   await expect(page.getByTestId('yield')).toHaveText(first ?? '');
   await expect(page.getByTestId('ghost')).toHaveCount(0);
+});
+
+test('what a file calls its things comes out of the exports harmless', async ({ page }) => {
+  await open(page, '/methods');
+  const paneer = METHODS.find((method) => method.id === 'paneer') as (typeof METHODS)[number];
+  const title = '=2*cmd|x # [a](b)';
+  await give(page, 'Open a method file', { ...paneer, id: 'odd-one', title });
+  await expect(page).toHaveURL(/odd-one/);
+  await page.goto('/plan');
+  await choose(page, title);
+  const [text, calendar] = [await saved(page, 'As text'), await saved(page, 'Into a calendar')];
+  expect(text.split('\n')[0]).toBe('# \\=2\\*cmd\\|x \\# \\[a\\](b)');
+  expect(calendar.match(/BEGIN:VCALENDAR/g)).toHaveLength(1);
+  expect(calendar).toContain('SUMMARY:=2*cmd|x # [a](b): ');
 });

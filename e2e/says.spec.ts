@@ -6,7 +6,7 @@ import { SAID } from '../src/plan/fixtures/habits';
 import { planBrief } from '../src/plan/plan';
 import { sentencesOf, sentenceText } from '../src/plan/sentences';
 import { doseText } from '../src/plan/telling';
-import { begin, choice, choose, open, pick, type } from './kitchen';
+import { begin, choice, choose, give, open, pick, type } from './kitchen';
 
 const f = formatter(METRIC);
 const spaced = (text: string) => text.replace(/\s+/g, ' ');
@@ -29,11 +29,7 @@ for (let group = 0; group < GROUPS; group++) {
       if (!found.ok) throw new Error(say);
       const { plan } = found.value;
       const method = METHODS.find(({ id }) => id === brief.method) as Method;
-      await page.getByLabel('Open a plan or brief').setInputFiles({
-        name: 'said.json',
-        mimeType: 'application/json',
-        buffer: Buffer.from(JSON.stringify(brief)),
-      });
+      await give(page, 'Open a plan or brief', brief);
       await expect(page.getByRole('heading', { level: 1 }), say).toContainText(method.title);
       for (const dose of plan.doses)
         await expect(page.locator(`[data-dose="${dose.id}"]`), say).toContainText(doseText(dose, f));

@@ -99,3 +99,19 @@ test('two makes that want the same hands are told so, and a second pair of hands
   await expect(page.getByRole('heading', { name: 'To weigh out' })).toBeVisible();
   await expect(twice).toHaveCount(0);
 });
+
+test('a kitchen without thermometer and meter is told by finger and taste, and only then', async ({
+  page,
+}) => {
+  await open(page, '/methods/goat-lactic');
+  const stages = page.getByRole('list', { name: 'Stages' });
+  await expect(stages).toContainText('Without a meter');
+  await expect(stages).not.toContainText('Without a thermometer');
+  await page.goto('/kitchen');
+  await page.getByRole('checkbox', { name: 'A thermometer' }).uncheck();
+  await page.getByRole('checkbox', { name: 'A pH meter or strips' }).uncheck();
+  await page.goto('/methods/goat-lactic');
+  await expect(stages).toContainText('Without a thermometer: cool to a clean finger');
+  await expect(stages).toContainText('plainly sour, like yogurt');
+  await expect(stages).not.toContainText('Without a meter');
+});

@@ -1,6 +1,13 @@
 import type { Format } from '../core/units/format';
 import { decimalsOf } from '../core/units/numbers';
-import type { Method, MethodOption, OptionValue, OptionValues, StageSpec } from './method';
+import {
+  type Method,
+  type MethodOption,
+  type OptionValue,
+  type OptionValues,
+  optionNamed,
+  type StageSpec,
+} from './method';
 import type { Part, Slot } from './sentence';
 
 /** A piece of a sentence as a make says it: words, or a value and the option that sets it. */
@@ -12,18 +19,15 @@ export interface Clause {
   shown?: number;
 }
 
-const nameIn = (value: unknown): string | undefined =>
-  typeof value === 'object' && value !== null && 'option' in value ? String(value.option) : undefined;
-
 /** The option a make keeps something in, or undefined where it keeps none. */
 export function slotOption({ acid, coagulant, culture, options }: Method, slot: Slot): string | undefined {
   switch (slot) {
     case 'acid':
-      return nameIn(acid);
+      return optionNamed(acid);
     case 'coagulant':
-      return nameIn(coagulant && 'minutes' in coagulant ? coagulant.minutes : undefined);
+      return optionNamed(coagulant && 'minutes' in coagulant ? coagulant.minutes : undefined);
     case 'culture':
-      return nameIn(culture?.labelShare);
+      return optionNamed(culture?.labelShare);
     case 'strains':
       return Object.hasOwn(options, 'cultureGroup') ? 'cultureGroup' : undefined;
     case 'bag':
@@ -54,7 +58,9 @@ export function unusual(option: MethodOption, set: OptionValue | undefined, form
   if (option.type !== 'number' || !option.usually || typeof set !== 'number') return '';
   const [from, to] = option.usually;
   if (set >= from && set <= to) return '';
-  const least = format.number(from, decimalsOf(option.step));
+  // The unit is said once, but for degrees, which are not what they were within.
+  const least =
+    option.quantity === 'temperature' ? format.temp(from) : format.number(from, decimalsOf(option.step));
   return ` (usually ${least} to ${valueText(option, to, format)})`;
 }
 
@@ -69,7 +75,7 @@ export function clausesOf(
   return parts.flatMap((part): Clause[] => {
     if (typeof part === 'string') return part === '' ? [] : [{ text: part }];
     if ('param' in part) {
-      const name = nameIn(stage?.params[part.param]) ?? part.or;
+      const name = optionNamed(stage?.params[part.param]) ?? part.or;
       const known = name !== undefined && Object.hasOwn(method.options, name);
       return [
         {

@@ -180,6 +180,10 @@ export type Method = z.infer<typeof methodShape>;
 export const conditionsOf = ({ onlyIf }: StageSpec) =>
   onlyIf === undefined ? [] : Array.isArray(onlyIf) ? onlyIf : [onlyIf];
 
+/** The option that a parameter, a slot or a condition names; undefined where it names none. */
+export const optionNamed = (value: unknown): string | undefined =>
+  typeof value === 'object' && value !== null && 'option' in value ? String(value.option) : undefined;
+
 /** A method's number, or that of the option it names. */
 export const numberOf = (value: number | { option: string }, options: OptionValues): number =>
   typeof value === 'number' ? value : (options[value.option] as number);

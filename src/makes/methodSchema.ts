@@ -10,6 +10,7 @@ import {
   NAMED_RANGES,
   type OptionValue,
   type OptionValues,
+  optionNamed,
   type StageSpec,
 } from './method';
 
@@ -124,10 +125,8 @@ function checkStage(
     );
     return;
   }
-  const used = Object.values(stage.params).flatMap((value) =>
-    typeof value === 'object' ? [value.option] : [],
-  );
-  const conditions = conditionsOf(stage).flatMap((one) => ('option' in one ? [one.option] : []));
+  const used = Object.values(stage.params).flatMap((value) => optionNamed(value) ?? []);
+  const conditions = conditionsOf(stage).flatMap((one) => optionNamed(one) ?? []);
   const unknown = [...used, ...conditions].filter((option) => !has(method, option));
   for (const option of unknown)
     inStage(['params'], `speaks of an option "${option}" this make does not have`, 'name one of its options');

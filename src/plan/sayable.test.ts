@@ -7,10 +7,10 @@ import type { Method } from '../makes/method';
 import { briefSchema } from './brief/schema';
 import { basic, planned } from './fixtures/briefs';
 import { SAID } from './fixtures/habits';
+import { planLines } from './fixtures/toldPlan';
 import { scaledBy } from './larger';
 import { type Planned, planBrief, planFile } from './plan';
 import { tellingOf } from './telling';
-import { planLines } from './toldPlan';
 
 /** A plan in its sentences, with plain spaces. */
 const toldOf = (found: Planned) =>

@@ -1,3 +1,4 @@
+import { uncapital } from '../core/units/capital';
 import type { Format } from '../core/units/format';
 import { type Clause, clausesOf, unusual, valueText } from '../makes/clauses';
 import { stageKind } from '../makes/kinds';
@@ -6,6 +7,7 @@ import {
   type Method,
   type MethodOption,
   type OptionValue,
+  optionNamed,
   type StageSpec,
 } from '../makes/method';
 import { spoken } from '../makes/sentence';
@@ -30,10 +32,8 @@ const isRare = (option: MethodOption) => 'rare' in option && option.rare === tru
 /** Options a stage turns on: those its parameters name, and those it is there for. */
 function optionsOf(spec: StageSpec): { inParams: string[]; conditions: string[] } {
   return {
-    inParams: Object.values(spec.params).flatMap((one) =>
-      typeof one === 'object' && 'option' in one ? [one.option] : [],
-    ),
-    conditions: conditionsOf(spec).flatMap((one) => ('option' in one ? [one.option] : [])),
+    inParams: Object.values(spec.params).flatMap((one) => optionNamed(one) ?? []),
+    conditions: conditionsOf(spec).flatMap((one) => optionNamed(one) ?? []),
   };
 }
 const NONE: ReturnType<typeof optionsOf> = { inParams: [], conditions: [] };
@@ -52,7 +52,7 @@ export function sentencesOf(
   asked: ReadonlySet<string> = new Set(),
 ): PlanSaid {
   const { plan, parameters } = planned;
-  const telling = tellingOf(plan, format);
+  const telling = tellingOf(plan, format, { method });
   const options = plan.brief.options ?? {};
   const specs = new Map(method.stages.map((spec) => [spec.id, spec]));
   const claimed = new Set<string>();
@@ -105,10 +105,6 @@ const told = (name: string, option: MethodOption, set: OptionValue | undefined, 
 
 const isNought = (set: OptionValue | undefined) =>
   set === 0 || set === false || (Array.isArray(set) && set.length === 0);
-
-/** A label within a sentence; pH and the like are written one way only. */
-const uncapital = (text: string) =>
-  /^.[A-Z]/.test(text) ? text : text.charAt(0).toLowerCase() + text.slice(1);
 
 /** A stage's sentence as plain words. */
 export const sentenceText = ({ clauses }: StageSaid): string => `${spoken(clauses.map(({ text }) => text))}.`;

@@ -1,5 +1,8 @@
 import { spoonsFor } from '../../core/salt/spoons';
-import type { Format } from '../../core/units/format';
+import type { Format, Instrument } from '../../core/units/format';
+
+/** Whether the kitchen is without an instrument. */
+export const lacks = (what: Instrument, { units }: Format): boolean => units.lacks?.includes(what) === true;
 
 /** What milk, whey or water feels and looks like at a temperature, up to °C. Common practice; from memory. */
 const FEELS: readonly (readonly [upToC: number, says: string])[] = [
@@ -20,7 +23,7 @@ const OFF_C = 3;
 
 /** A temperature told without a thermometer, for kitchens that have none; nothing for the others. */
 export function byHand(tempC: number, format: Format): string[] {
-  if (!format.units.lacks?.includes('thermometer')) return [];
+  if (!lacks('thermometer', format)) return [];
   const feels = FEELS.find(([upToC]) => tempC <= upToC)?.[1] ?? '';
   return [`Without a thermometer: ${feels}. That is right to ${format.tempStep(OFF_C, 0)} or so either way.`];
 }
@@ -30,7 +33,7 @@ const CUP_OF_CURD_G = 200;
 
 /** Salt for loose curd told without a scale, for kitchens that have none; nothing for the others. */
 export const bySpoon = (percent: number, format: Format): string[] =>
-  format.units.lacks?.includes('scale')
+  lacks('scale', format)
     ? [
         `Without a scale: ${spoonsFor('fine salt', (CUP_OF_CURD_G * percent) / 100).text} of fine salt, level, to each cup of loose drained curd.`,
       ]

@@ -4,16 +4,16 @@ import type { Clause } from '../../makes/clauses';
 export function Said({ clauses }: { clauses: readonly Clause[] }) {
   return (
     <>
-      {clauses.map(({ text, option, param }, i) =>
-        option === undefined && param === undefined ? (
+      {clauses.map(({ text, option, param }) => {
+        const key = param ?? option;
+        return key === undefined ? (
           text
         ) : (
-          // biome-ignore lint/suspicious/noArrayIndexKey: a sentence's pieces keep their places
-          <strong key={i} className="figure">
+          <strong key={key} className="figure">
             {text}
           </strong>
-        ),
-      )}
+        );
+      })}
       .
     </>
   );

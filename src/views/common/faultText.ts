@@ -1,6 +1,6 @@
 import type { Fault } from '../../core/faults/fault';
+import { capital } from '../../core/units/capital';
 import { FIELD_UNITS, type Format, type Quantity } from '../../core/units/format';
-import { capital } from './capital';
 
 /** What a schema says of a field that was left empty. */
 const NOTHING = /^is (""|null|undefined|empty|missing)$/;

@@ -60,7 +60,11 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
   const setStages = (stages: StageSpec[]) => change({ stages });
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
-    useSensor(KeyboardSensor, { coordinateGetter: sortableKeyboardCoordinates }),
+    useSensor(KeyboardSensor, {
+      coordinateGetter: sortableKeyboardCoordinates,
+      // A list that glides is somewhere else by the time the next key comes.
+      scrollBehavior: 'auto',
+    }),
   );
   const add = (kind: KindName) => {
     const ids = new Set(method.stages.map((stage) => stage.id));

@@ -54,8 +54,7 @@ function SaidValue({
     return (
       <SayNumber
         label={`${option.label}, as usual`}
-        value={option.default}
-        text={null}
+        {...asTyped(option.default)}
         reads={text}
         said={false}
         hint={option.reason}
@@ -66,7 +65,7 @@ function SaidValue({
         max={option.max}
         step={option.step}
         slide={{ min: option.min, max: option.max }}
-        onChange={({ value }) => value !== null && onOption(name, { ...option, default: value })}
+        onChange={(next) => onOption(name, { ...option, default: (next.value ?? next.text ?? '') as number })}
       />
     );
   if (name !== undefined && option?.type === 'choice')
@@ -88,9 +87,9 @@ function SaidValue({
   return (
     <SayNumber
       label={`${param} of ${stage.id}`}
-      value={typeof now === 'number' ? now : null}
-      text={typeof now === 'number' ? null : now}
+      {...asTyped(now)}
       reads={text}
+      hint="As the method’s file has it: °C, minutes, hours, kilograms, millimetres."
       said
       units={format.units}
       min={-1_000_000}
@@ -101,6 +100,10 @@ function SaidValue({
   );
 }
 const NUMERIC = /\d/;
+
+/** A number, or what was typed in its place: that stays with its fault until it is one. */
+const asTyped = (now: number | string) =>
+  typeof now === 'number' ? { value: now, text: null } : { value: null, text: now };
 
 /** One stage of a make being written: its kind, its parameters, its faults; a grip to move it by. */
 export function StageRow({
@@ -179,17 +182,21 @@ export function StageRow({
         </p>
         {said && (
           <p className="sentence-line">
-            {said.map((clause, i) => (
-              <SaidValue
-                // biome-ignore lint/suspicious/noArrayIndexKey: a sentence's pieces keep their places
-                key={i}
-                clause={clause}
-                stage={stage}
-                options={options}
-                setParam={setParam}
-                onOption={onOption}
-              />
-            ))}
+            {said.map((clause) => {
+              const key = clause.param ?? clause.option;
+              return key === undefined ? (
+                clause.text
+              ) : (
+                <SaidValue
+                  key={key}
+                  clause={clause}
+                  stage={stage}
+                  options={options}
+                  setParam={setParam}
+                  onOption={onOption}
+                />
+              );
+            })}
             .
           </p>
         )}

@@ -25,7 +25,7 @@ import { SayMore } from '../../ui/say/SayMore';
 import { faultText } from '../common/faultText';
 import { WhatItChanges } from './Changes';
 import { Addable, Product } from './Ingredients';
-import { canBeInHand, InHand, inHandText } from './InHand';
+import { givenDose, givenFault, InHand, inHandText } from './InHand';
 
 /** The computation behind a dose, alone in the reckoner. */
 const RECKONED: Partial<Record<Dose['id'], string>> = {
@@ -142,9 +142,10 @@ export const productFaults = (id: Dose['id'], faults: readonly Fault[]): Fault[]
 function Amount({ dose, plan, faults }: { dose: Dose; plan: Plan; faults: readonly Fault[] }) {
   const format = useFormat();
   const text = doseText(dose, format);
-  const fault = faults.find((one) => one.path.startsWith(`${dose.id}.given`));
+  const fault = givenFault(dose.id, faults);
+  const id = givenDose(dose.id);
   const figure = <span className="figure text-[28px] leading-none whitespace-nowrap">{text}</span>;
-  if (!canBeInHand(dose.id)) return figure;
+  if (!id) return figure;
   return (
     <span className="text-right">
       <SayMore
@@ -153,7 +154,7 @@ function Amount({ dose, plan, faults }: { dose: Dose; plan: Plan; faults: readon
         said={inHandText(plan.brief, dose.id) !== null}
         faulty={fault !== undefined}
       >
-        <InHand dose={dose} brief={plan.brief} />
+        <InHand id={id} dose={dose} />
         {RECKONED[dose.id] && (
           <Link
             to={`/reckon/${RECKONED[dose.id]}`}

@@ -1,5 +1,6 @@
 import { memo, type ReactNode } from 'react';
 import type { Fault } from '../../core/faults/fault';
+import { crudeProteinPct, SPECIES_FACTS, type Species } from '../../core/milk/species';
 import type { Quantity } from '../../core/units/format';
 import { useFormat } from '../../store/hooks';
 import { type DraftField, FIRST_DRAFT, fieldsSet } from '../../store/slices/draft';
@@ -57,15 +58,25 @@ export function DraftNumber(props: DraftNumberProps) {
   return <NumberField {...useDraftNumber(props)} />;
 }
 
+/** What a species' milk holds, %, as the kitchen says protein. */
+export function figuresOf(species: Species, crude: boolean) {
+  const { fatPct, proteinPct } = SPECIES_FACTS[species];
+  const protein = crude ? crudeProteinPct(proteinPct, species) : proteinPct;
+  return { fatPct, proteinPct: Math.round(protein * 100) / 100 };
+}
+
 /** The same within a sentence; `children` is what else belongs to it. */
 export const DraftSay = memo(function DraftSay({
   children,
   ...props
 }: DraftNumberProps & { children?: ReactNode }) {
   const number = useDraftNumber(props);
-  const usual = FIRST_DRAFT.fields[props.name].value;
+  const species = useAppSelector((state) => state.draft.species);
+  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const usual: Partial<Record<DraftField, number>> = figuresOf(species, crude);
+  const asUsual = number.value === FIRST_DRAFT.fields[props.name].value || number.value === usual[props.name];
   return (
-    <SayNumber {...number} said={number.text !== null || number.value !== usual}>
+    <SayNumber {...number} said={number.text !== null || !asUsual}>
       {children}
       <WhatItChanges />
     </SayNumber>

@@ -1,6 +1,6 @@
 import { memo } from 'react';
 import type { Fault } from '../../core/faults/fault';
-import { crudeProteinPct, SPECIES, SPECIES_FACTS, type Species, TREATMENTS } from '../../core/milk/species';
+import { SPECIES, type Species, TREATMENTS } from '../../core/milk/species';
 import type { Method } from '../../makes/method';
 import { FAT_WORDS, MILK_OF, TREATMENT_WORDS } from '../../plan/milkWords';
 import type { Plan } from '../../plan/schema';
@@ -12,7 +12,7 @@ import { Held } from '../../ui/say/look';
 import { SayPick } from '../../ui/say/SayPick';
 import { FIELDS } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { DraftNumber, DraftSay } from './DraftNumber';
+import { DraftNumber, DraftSay, figuresOf } from './DraftNumber';
 import { HeatSays } from './HeatSays';
 import { KeepMilk, MilkShort, useMilkPick } from './MilkPicker';
 import { PotSays } from './PotPicker';
@@ -127,14 +127,10 @@ const WhoseMilk = memo(function WhoseMilk() {
   const species = useAppSelector((state) => state.draft.species);
   const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
   const change = (next: Species) => {
-    const facts = SPECIES_FACTS[next];
-    const protein = crude ? crudeProteinPct(facts.proteinPct, next) : facts.proteinPct;
+    const { fatPct, proteinPct } = figuresOf(next, crude);
     dispatch(draftChanged({ species: next, milkId: null }));
     dispatch(
-      fieldsSet({
-        fatPct: { value: facts.fatPct, text: null },
-        proteinPct: { value: Math.round(protein * 100) / 100, text: null },
-      }),
+      fieldsSet({ fatPct: { value: fatPct, text: null }, proteinPct: { value: proteinPct, text: null } }),
     );
   };
   return (

@@ -1,6 +1,7 @@
 import { memo } from 'react';
 import { stageKind } from '../../makes/kinds';
 import type { Method } from '../../makes/method';
+import { milkText } from '../../plan/milkText';
 import type { Planned } from '../../plan/plan';
 import { sentencesOf } from '../../plan/sentences';
 import { doseText, tellingOf } from '../../plan/telling';
@@ -32,10 +33,10 @@ export const PrintSheet = memo(function PrintSheet({
       <header className="flex items-baseline justify-between border-b-[3px] border-black pb-1">
         <p className="name text-[26pt]">{method.title}</p>
         <p className="text-[13pt]">
-          {format.litres(plan.brief.milk.litres ?? 0)} · {format.kg(p.yieldKg.likely)} ·{' '}
-          {hoursText(p.totalHours * 60)}
+          {format.kg(p.yieldKg.likely)} · {hoursText(p.totalHours * 60)}
         </p>
       </header>
+      <p className="mt-1 text-[11pt]">{milkText(plan, method, format)}</p>
       <p className="mt-1 text-[13pt]">
         {plan.doses.map((dose) => (
           <span key={dose.id} className="mr-6 inline-block">

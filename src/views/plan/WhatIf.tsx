@@ -1,4 +1,5 @@
 import { useMemo } from 'react';
+import { uncapital } from '../../core/units/capital';
 import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
 import { changes, type Difference, differences } from '../../plan/compare';
@@ -7,7 +8,6 @@ import { useFormat } from '../../store/hooks';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { uncapital } from '../common/capital';
 import { draftOf } from '../common/draftOf';
 import { figureText } from './differenceText';
 

@@ -1,5 +1,6 @@
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
+import { uncapital } from '../../core/units/capital';
 import { FIELD_UNITS, type Format } from '../../core/units/format';
 import { decimalsFor } from '../../core/units/numbers';
 import type { Computation } from '../../plan/reckon/computation';
@@ -10,7 +11,6 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { CurveChart } from '../../ui/charts/CurveChart';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
-import { uncapital } from '../common/capital';
 import { faultText } from '../common/faultText';
 import { type Curve, curveInputs, curveOf, tellingInput } from './curve';
 import { FormLine } from './FormLine';

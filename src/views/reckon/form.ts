@@ -2,11 +2,11 @@ import { ACID_KINDS } from '../../core/acid/acids';
 import { CULTURE_GROUPS } from '../../core/culture/fitted';
 import { BOUNDS } from '../../core/faults/bounds';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
+import { capital } from '../../core/units/capital';
 import type { Quantity } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
 import type { Computation } from '../../plan/reckon/computation';
 import { EXAMPLES } from '../../plan/reckon/examples';
-import { capital } from '../common/capital';
 
 /** One line of a reckoner's form, made from the example's own shape. */
 export type Line =

@@ -5,6 +5,7 @@ import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { warmC } from '../bounds';
+import { lacks } from '../byHand';
 import { outOfOrder } from '../order';
 import { eachRound } from '../shared';
 import { souringStepH } from '../souring';
@@ -64,10 +65,12 @@ export const acidify = kindOf<AcidifyParams>({
       [' at ', value('atC', format.temp(atC))],
     ),
     action: 'Let it sour',
-    target: `pH ${format.pH(toPH)}`,
+    target: lacks('meter', format) ? null : `pH ${format.pH(toPH)}`,
     steps: [
       `Leave the slabs in their whey at ${format.temp(atC)}, turned once an hour.`,
-      'With a meter: a slice squeezed flat on the probe. Without: the stretch test in the next stage, every half hour.',
+      lacks('meter', format)
+        ? 'Try the stretch test of the next stage every half hour: it alone says when.'
+        : 'With a meter: a slice squeezed flat on the probe. Without: the stretch test in the next stage, every half hour.',
     ],
     right: 'The curd flattens, softens and begins to show layers.',
     normal: 'It goes slowly at first and then quickly: look more often near the end.',

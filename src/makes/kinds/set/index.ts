@@ -7,6 +7,7 @@ import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { FIXED } from '../../traits';
+import { lacks } from '../byHand';
 import { cutMin, setLoss } from '../clot';
 import { outOfOrder } from '../order';
 import { TOWEL, WAITS } from '../shared';
@@ -110,10 +111,12 @@ export const set = kindOf<SetParams>({
       : {
           ...saying(['Leave it to set to pH ', value('toPH', format.pH(toPH))]),
           action: 'Leave it',
-          target: `pH ${format.pH(toPH)}`,
+          target: lacks('meter', format) ? null : `pH ${format.pH(toPH)}`,
           steps: [
             'Covered, wrapped, out of the draught, and not moved: the culture does this alone.',
-            `Without a meter: it is done when the curd has drawn from the wall under a finger of clear whey and tastes clean and sour, about pH ${format.pH(toPH)}.`,
+            lacks('meter', format)
+              ? 'It is done when the curd has drawn from the wall under a finger of clear whey and tastes clean and plainly sour, like yogurt.'
+              : `Without a meter: it is done when the curd has drawn from the wall under a finger of clear whey and tastes clean and sour, about pH ${format.pH(toPH)}.`,
           ],
           right: 'One smooth cake, shrunk from the wall, a pool of clear yellow whey.',
           normal: 'Cracks in the cake, and curd lower than the whey.',

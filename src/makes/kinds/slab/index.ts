@@ -5,6 +5,7 @@ import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { someMinutesTo, warmC } from '../bounds';
+import { lacks } from '../byHand';
 import { COLANDER, eachRound } from '../shared';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
@@ -96,7 +97,7 @@ export const slab = kindOf<SlabParams>({
           : 'One slab, turned over each time; a weight on it if you want it drier.',
       ],
       right:
-        toPH === undefined
+        toPH === undefined || lacks('meter', format)
           ? 'Torn, it pulls like cooked chicken.'
           : `About pH ${format.pH(toPH)}: torn, it pulls like cooked chicken; the whey tastes sharper each time.`,
       normal: 'Slabs spread and thin: fold them.',
