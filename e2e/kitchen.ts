@@ -42,8 +42,13 @@ export async function pick(page: Page, label: string, option: string) {
   await expect(page.getByRole('option')).toHaveCount(0);
 }
 
-/** Opens what a dose is taken from. */
+/** Opens what a dose is taken from, and closes first what stands open over the doses. */
 export async function product(page: Page, dose: string) {
+  const opened = page.getByRole('dialog');
+  if (await opened.isVisible()) {
+    await page.keyboard.press('Escape');
+    await expect(opened).toBeHidden();
+  }
   await page.getByRole('button', { name: new RegExp(`^Which ${dose}`) }).click();
 }
 

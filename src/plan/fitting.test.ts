@@ -1,3 +1,4 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
@@ -6,7 +7,10 @@ import type { Method } from '../makes/method';
 import { basic } from './fixtures/briefs';
 import { SANITY_BANDS } from './fixtures/sanityBands';
 import { planBrief } from './plan';
+import { sentencesOf, sentenceText } from './sentences';
 import { tellingOf } from './telling';
+
+const format = formatter(METRIC);
 
 /** What no line of a make may say: words of another family, or of another habit. Common practice. */
 const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because: string }[] = [
@@ -27,8 +31,19 @@ const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because:
   },
   { of: ({ family }) => family === 'stretched-curd', words: /squeak|poach/i, because: 'it is stretched' },
   {
+    of: ({ id }) => id === 'grilling',
+    words: /weigh the drained curd/i,
+    because: 'it is salted after the poach, in pieces',
+  },
+  {
+    of: () => true,
+    words: /\b(\w{4,})\b[^.;]*; \1\.$/i,
+    because: 'nothing is said twice in a sentence',
+  },
+  {
     of: ({ family }) => family === 'squeaky-curd',
-    words: /gloss|pulls in long sheets|yogurt/i,
+    // A yogurt culture may still be the one it is made with.
+    words: /gloss|pulls in long sheets|(?<!^Culture in:.*)yogurt/i,
     because: 'it is no stretched curd',
   },
 ];
@@ -55,12 +70,18 @@ describe.each(METHODS.map((method) => ({ id: method.id, method })))(
       // A culture that sleeps at this heat is refused, and has no lines.
       if (!result.ok) return [];
       const { plan, parameters } = result.value;
-      const telling = tellingOf(plan, formatter(METRIC));
-      return plan.stages.flatMap((stage) => {
+      const telling = tellingOf(plan, format);
+      const said = sentencesOf(result.value, method, format, new Set(Object.keys(options)));
+      return plan.stages.flatMap((stage, i) => {
         const words = stageKind(stage.kind).words(parameters[stage.id], telling);
-        return [words.title, words.action, ...words.steps, words.right, words.normal ?? '', words.done];
+        const sentence = sentenceText(said.stages[i] as (typeof said.stages)[number]);
+        return [sentence, words.action, ...words.steps, words.right, words.normal ?? '', words.done];
       });
     });
+
+    // To be read as that maker would, each line once.
+    mkdirSync('test-results/words', { recursive: true });
+    writeFileSync(`test-results/words/${method.id}.txt`, `${[...new Set(lines)].join('\n')}\n`);
 
     it('says nothing that belongs to another make', () => {
       for (const { words, because } of NEVER.filter((rule) => rule.of(method)))

@@ -74,8 +74,11 @@ export function tellingOf(
     ),
     fridgeDays: method
       ? fridgeDays(method.style, plan.brief.milk.treatment ?? 'pasteurised', heatsEnough(plan), {
+          // Whey does not keep as a brine of clean water does.
           brinePctWw:
-            brine && plan.brief.options?.keptInBrine ? Number(plan.brief.options.brinePctWw ?? 0) : 0,
+            brine && plan.brief.options?.keptInBrine && plan.brief.options.brineOf !== 'whey'
+              ? Number(plan.brief.options.brinePctWw ?? 0)
+              : 0,
           creamFilled: method.cream === 'dressing' && method.family === 'stretched-curd',
         })
       : 3,

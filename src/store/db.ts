@@ -95,8 +95,9 @@ const IN_BROWSER = 10;
 
 /**
  * The maker's data. Dexie owns it; Redux holds what can be rebuilt from it. A write is acknowledged when its
- * transaction completes, strictly durable, so that what shows as noted is on the disk. Nothing is stored that its schema
- * does not read; `raw` is a connection without that guard, for rows that are put back exactly as they stood.
+ * transaction completes, strictly durable, and nothing is read before it is, so that what shows as noted is on the
+ * disk. Nothing is stored that its schema does not read; `raw` is a connection without that guard, for rows that are
+ * put back exactly as they stood.
  */
 export class Database extends Dexie {
   makes!: Table<StoredMake, string>;
@@ -113,7 +114,7 @@ export class Database extends Dexie {
   #raw: Database | null = null;
 
   constructor(name = 'plump-pail', { guarded = true } = {}) {
-    super(name, { chromeTransactionDurability: 'strict' });
+    super(name, { chromeTransactionDurability: 'strict', cache: 'disabled' });
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
     this.version(2).stores({ goods: 'id', methods: 'id' });
     this.version(3).stores({ photos: 'id, makeId' });

@@ -131,13 +131,13 @@ export const grilling: Method = {
     {
       id: 'salt',
       kind: 'salt',
-      params: { percent: { option: 'saltPct' } },
+      params: { percent: { option: 'saltPct' }, at: 'hot' },
       onlyIf: [{ option: 'saltPct' }, { option: 'saltBy', is: ['dry'] }],
     },
     {
       id: 'salt-first',
       kind: 'salt',
-      params: { percent: { option: 'saltPct' }, share: 0.4 },
+      params: { percent: { option: 'saltPct' }, share: 0.4, at: 'hot' },
       onlyIf: [{ option: 'saltPct' }, { option: 'saltBy', is: ['both'] }],
     },
     { id: 'mint', kind: 'dress', params: { what: 'mint' }, onlyIf: { option: 'mint' } },

@@ -102,7 +102,7 @@ export const quickStretched: Method = {
       params: { toC: { option: 'cookC' }, overMin: 15, stirred: false, whole: true },
       onlyIf: WHOLE,
     },
-    { id: 'rest', kind: 'hold', params: { minutes: 12 }, onlyIf: WHOLE },
+    { id: 'rest', kind: 'hold', params: { minutes: 12, whole: true }, onlyIf: WHOLE },
     { id: 'score', kind: 'cut', params: { mm: 60 }, onlyIf: WHOLE },
     {
       id: 'stir',

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
-import { saying } from '../../sentence';
+import { saying, value } from '../../sentence';
 import { aside } from '../spans';
 
 const MINUTES = 2;
@@ -17,7 +17,7 @@ export const addOther = kindOf<{ what: 'cream' | 'lipase' }>({
   words: ({ what }, { doses }) =>
     what === 'lipase'
       ? {
-          ...saying([`Lipase in: ${doses.lipase?.text ?? ''}`]),
+          ...saying([value('what', 'Lipase', { or: 'lipase' }), ` in: ${doses.lipase?.text ?? ''}`]),
           action: 'Add lipase',
           target: doses.lipase?.text ?? null,
           steps: [

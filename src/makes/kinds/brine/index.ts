@@ -49,7 +49,11 @@ export interface BrineParams {
 }
 
 /** How openly it is knit, as a sentence says it. */
-const KNIT_WORDS: Record<Knit, string> = { close: 'closely knit', loose: 'loosely knit', open: 'open' };
+const KNIT_WORDS: Record<Knit, string> = {
+  close: 'closely knit',
+  loose: 'loosely knit',
+  open: 'openly knit',
+};
 
 export const brine = kindOf<BrineParams>({
   kind: 'brine',
@@ -145,12 +149,12 @@ export const brine = kindOf<BrineParams>({
           ? []
           : [', ', value('thicknessCm', `${format.number(thicknessCm, 1)}\u00a0cm`), ' thick']),
         ', ',
+        value('knit', KNIT_WORDS[knit ?? 'close']),
+        ', ',
         value('of', of === 'whey' ? 'in its own whey' : 'in water'),
         ', to ',
         value('targetPct', format.percent(targetPct, 1)),
-        ' of salt in the cheese, which is ',
-        value('knit', KNIT_WORDS[knit ?? 'close']),
-        ', and ',
+        ' of salt in the cheese; then ',
         value('kept', kept ? 'kept in it' : 'taken out'),
       ],
     ),
@@ -159,7 +163,7 @@ export const brine = kindOf<BrineParams>({
     steps: [
       `${doses['brine-salt']?.text ?? 'Salt'} of salt in ${of === 'whey' ? `${format.millilitres(doses['brine-salt']?.waterMl ?? 0)} of its own whey, skimmed` : (doses['brine-salt']?.waterText ?? 'water')}, boiled once and cooled to ${format.temp(atC)}.`,
       of === 'whey'
-        ? 'Cold it keeps a week; then make it new.'
+        ? 'Whey as brine keeps a week in the cold, and so does what lies in it.'
         : 'A splash of its own whey and a pinch of calcium chloride keep the surface from going slimy.',
       'Pieces float: turn them halfway, or strew salt on what shows.',
       ...(kept

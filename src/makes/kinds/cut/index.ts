@@ -49,7 +49,10 @@ export const cut = kindOf<CutParams>({
               : 'Large floaters are cut when they show.',
           ],
     right: 'Edges stay sharp; whey rises clear between them.',
-    normal: 'Pieces of several sizes: evened out as you stir.',
+    normal:
+      mm >= SCORED_FROM_MM && !slabs
+        ? 'Whey stands in the cuts at once.'
+        : 'Pieces of several sizes: evened out as you stir.',
     done: 'Cut',
   }),
   cautions: () => [],

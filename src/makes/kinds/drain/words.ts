@@ -29,7 +29,7 @@ export const WORDS = {
     action: 'Drain',
     target: null,
     steps: [
-      'Tip the curd into a warm colander over its whey, lid on so that it stays warm.',
+      'Lift or tip the curd into a warm colander over its whey, lid on so that it stays warm.',
       'Lift the mat and turn it over halfway.',
     ],
     right: 'One warm mat; whey comes in drops.',

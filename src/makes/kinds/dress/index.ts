@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { kindOf, type StageWords } from '../../grammar';
-import { saying } from '../../sentence';
+import { saying, value } from '../../sentence';
 import { curdResting } from '../spans';
 
 /** Minutes; common practice. */
@@ -22,7 +22,7 @@ const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
     done: 'Dressed',
   }),
   mint: (_cream, mint) => ({
-    ...saying(['Mint on, and fold']),
+    ...saying([value('what', 'Mint on, and fold', { or: 'mint' })]),
     action: 'Fold it',
     target: null,
     steps: [

@@ -12,6 +12,8 @@ export interface HoldParams {
   as: 'rest' | 'stir';
   /** Stirred once in so many minutes; nought for all the while. */
   everyMin: number;
+  /** It rests in one piece, not cut yet. */
+  whole?: boolean;
 }
 
 /** Share of a stirred hold with the hand in it. Common practice. */
@@ -43,6 +45,13 @@ const WORDS: Record<HoldParams['as'], (minutes: number, format: Format) => Stage
   }),
 };
 
+/** A set that rests before it is cut, in its own words. Common practice. */
+const WHOLE: Partial<StageWords> = {
+  steps: ['Heat off, lid on, hands off: it firms in one piece, and the whey round it gets deeper.'],
+  right: 'One cake that a flat hand can lift.',
+  normal: null,
+};
+
 /** Curd that is kept loose, in its own words. Common practice. */
 const LOOSE: Partial<Record<CurdStyleName, Partial<StageWords>>> = {
   cottage: {
@@ -58,6 +67,7 @@ export const hold = kindOf<HoldParams>({
     minutes: minutesTo(LONG_MIN),
     as: z.enum(['rest', 'stir']).default('rest'),
     everyMin: minutesTo(60).default(0),
+    whole: z.boolean().optional(),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
   habits: [
@@ -103,9 +113,9 @@ export const hold = kindOf<HoldParams>({
     pot.work.stirMin = (pot.work.stirMin ?? 0) + stirred;
     return kept(pot, minutes, everyMin > 0 ? rounds * ROUND_MIN : minutes * ATTENDED, pot.tempC);
   },
-  words: ({ minutes, as, everyMin = 0 }, { format, style }) => {
+  words: ({ minutes, as, everyMin = 0, whole = false }, { format, style }) => {
     const words = WORDS[as](minutes, format);
-    if (as === 'rest') return words;
+    if (as === 'rest') return whole ? { ...words, ...WHOLE } : words;
     return {
       ...words,
       ...(everyMin > 0 && {

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { saltKeptPct } from '../../../core/salt/taken';
+import type { Format } from '../../../core/units/format';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import { type Part, saying, value } from '../../sentence';
 import type { HandsWindow } from '../../traits';
@@ -32,7 +33,7 @@ export interface SaltParams {
   /** Whether `percent` is told of the finished cheese, so that more is strewn. */
   inCheese: boolean;
   /** Where it goes: in milk or whey it spreads through all the water there is. */
-  at: 'milk' | 'whey' | 'curd' | 'stretch' | 'surface';
+  at: 'milk' | 'whey' | 'curd' | 'stretch' | 'surface' | 'hot';
 }
 
 /** Salt to strew, % of the curd's weight as it is salted. */
@@ -45,11 +46,13 @@ const WEIGHED: Record<IntoCurd, string> = {
   curd: 'Weigh the drained curd',
   stretch: 'Weigh the stretched curd',
   surface: 'Weigh the cheese',
+  hot: 'Weigh the poached pieces',
 };
 const WORKED_IN: Record<IntoCurd, string> = {
   curd: 'worked in gently',
   stretch: 'folded in with the last pulls while it is hot',
   surface: 'strewn over all faces, half now and half at the next turn',
+  hot: 'strewn over all faces while they are hot',
 };
 
 /** Where it goes, as a sentence says it. */
@@ -59,9 +62,16 @@ const PLACE: Record<SaltParams['at'], string> = {
   curd: 'in the curd',
   stretch: 'with the last pulls',
   surface: 'on all faces',
+  hot: 'on all faces, hot from the poach',
 };
-const much = (percent: string | null, of: string): Part[] =>
-  percent === null ? [] : [', ', value('percent', percent), of];
+/** How much of it, by what is weighed; what comes of that in the cheese too, where a brine or a press makes it another figure. */
+function much(params: SaltParams, format: Format): Part[] {
+  const strewn = format.percent(strewnPct(params), 1);
+  const inCheese = format.percent(params.percent, 1);
+  if (strewn === inCheese) return [', ', value('percent', inCheese), ' of its weight'];
+  const after = params.share < 1 ? ' in the cheese after its brine' : ' in the cheese';
+  return [`, ${strewn} of its weight, for `, value('percent', inCheese), after];
+}
 const where = (at: SaltParams['at'] = 'curd'): Part[] => [', ', value('at', PLACE[at], { or: 'saltAt' })];
 
 /** Water in a pot of milk or whey, kg. */
@@ -88,7 +98,7 @@ export const salt = kindOf<SaltParams>({
     share: boundedBy(0, 1).default(1),
     pressed: z.boolean().default(false),
     inCheese: z.boolean().default(false),
-    at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface']).default('curd'),
+    at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface', 'hot']).default('curd'),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
   takes: () => ['salt'],
@@ -127,12 +137,14 @@ export const salt = kindOf<SaltParams>({
     const all = doses.salt?.text ?? '';
     // A dose in hand goes in as it is, whatever share of the cheese that comes to.
     const inHand = doses.salt?.inHand === true;
-    const share = inHand ? null : format.percent(params.percent, 1);
+    const share = inHand ? [] : much(params, format);
     if (params.at === 'milk' || params.at === 'whey') {
       return {
         ...saying(
           ['Salt into ', value('at', `the ${params.at}`, { or: 'saltAt' }), `: ${all}`],
-          much(share, ' of the cheese when it is out'),
+          inHand
+            ? []
+            : [', ', value('percent', format.percent(params.percent, 1)), ' of the cheese when it is out'],
         ),
         action: 'Salt',
         target: all,
@@ -149,13 +161,13 @@ export const salt = kindOf<SaltParams>({
       return {
         ...saying(
           ['Salt and turn daily for ', value('days', `${format.number(days)} days`), `: ${all} in all`],
-          much(share, ' of its weight'),
+          share,
         ),
         action: 'Salt daily',
         target: `${format.number(days)} days`,
         steps: [
           `Each day strew a part of ${all} over all sides, pour the brine off, turn it and put the weight back, at ${format.temp(COLD_C)} or below.`,
-          `${inHand ? all : `${format.percent(percent, 1)} of what it really weighs as you begin`}, in equal parts: about a third of it runs off with the brine.`,
+          `${inHand ? all : `${format.percent(percent, 1)} of that weight as you begin`}, in equal parts: about a third of it runs off with the brine.`,
         ],
         right: 'Less brine each day; the cheese closes and firms.',
         normal: 'Much water the first two days.',
@@ -163,11 +175,11 @@ export const salt = kindOf<SaltParams>({
       };
     }
     return {
-      ...saying([`Salt with ${all}`], [...much(share, ' of its weight'), ...where(params.at)]),
+      ...saying([`Salt with ${all}`], [...share, ...where(params.at)]),
       action: 'Salt',
       target: all,
       steps: [
-        `${inHand ? `All of ${all}` : `${WEIGHED[params.at ?? 'curd']}: ${format.percent(percent, 1)} of what it really weighs`}, non-iodised, ${WORKED_IN[params.at ?? 'curd']}.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
+        `${inHand ? `All of ${all}` : `${WEIGHED[params.at ?? 'curd']}: ${format.percent(percent, 1)} of that weight`}, non-iodised, ${WORKED_IN[params.at ?? 'curd']}.${pressed ? ' The press takes about a third of it along with the whey.' : ''}`,
         goes > 1
           ? `In ${format.number(goes)} goes, ten minutes apart, so that the first is drunk before the next.`
           : 'Taste now and in an hour; salt takes time to spread.',
