@@ -42,11 +42,15 @@ export type Goal =
   | { is: 'stretch'; workMin: number }
   | { is: 'salt'; percent: number };
 
-/** What comes round again in a stage: so many turns, or saltings, each so many minutes after the last; null shares the time out. */
+/**
+ * What comes round again in a stage: so many turns, or saltings, each so many minutes after the last; null shares the
+ * time out. Where `thenMin` is given, the waits go in turn: one of `everyMin`, one of `thenMin`.
+ */
 export interface Round {
   what: 'turn' | 'salt' | 'stir';
   count: number;
   everyMin: number | null;
+  thenMin?: number;
   /** Whether the first comes as the stage begins. */
   atOnce: boolean;
 }

@@ -168,6 +168,22 @@ describe('as makers say it', () => {
     expect(block(5)).toBeGreaterThan(1.5 * block(2.5));
   });
 
+  it('stretched in salted whey it needs fewer hours in brine, and in a microwave there is no such water', () => {
+    const made = (options: Record<string, number | string>) => {
+      const { plan } = planned(basic('cultured-stretched', { litres: 10 }, { options }));
+      return {
+        brineMin: plan.stages.find((one) => one.kind === 'brine')?.durationMin.likely as number,
+        kg: plan.predictions.yieldKg.likely,
+      };
+    };
+    const plain = made({});
+    const salted = made({ stretchSaltPct: 6 });
+    expect(salted.brineMin).toBeLessThan(0.8 * plain.brineMin);
+    expect(Math.abs(salted.kg / plain.kg - 1)).toBeLessThan(0.02);
+    const oven = { stretchBy: 'microwave' };
+    expect(made({ ...oven, stretchSaltPct: 6 })).toEqual(made(oven));
+  });
+
   it('a spell away that ends before it begins is a fault at its end', () => {
     const away = [{ from: '2026-11-27T17:00', to: '2026-11-27T08:00' }];
     const read = planFile({ ...basic('skyr'), start: '2026-11-26T18:00', away });

@@ -57,6 +57,15 @@ describe('what comes round again', () => {
     expect(loud(last, 24 * 30)).toEqual([]);
   });
 
+  it('turns that go in turn are called after the one wait and the other', () => {
+    const brief = basic('squeaky-curds', {}, { options: { turns: 4, turnMin: 10, turnThenMin: 15 } });
+    const dueMin = [0, 1, 2, 3].map(
+      (given) => ((roundsOf(at(brief, 'slab', given))?.dueAt ?? 0) - BEGIN) / 60_000,
+    );
+    expect(dueMin).toEqual([10, 25, 35, 50]);
+    expect(planned(brief).plan.stages.find((one) => one.kind === 'slab')?.durationMin.likely).toBe(50);
+  });
+
   it('a press is turned at equal times within its hours', () => {
     const press = at(daily, 'press', 0);
     const hours = (press.plan.stages.find((stage) => stage.kind === 'press')?.durationMin.likely ?? 0) / 60;

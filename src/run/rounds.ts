@@ -1,4 +1,5 @@
 import { stageKind } from '../makes/kinds';
+import { minutesOf } from '../makes/kinds/shared';
 import { type MakeState, stageAt, turnsIn } from './state';
 
 /** What comes round again in a stage: turns of slabs, of a press, of a basket; a salting each day. */
@@ -19,6 +20,9 @@ export function roundsOf(state: MakeState): Rounds | null {
   const given = turnsIn(state);
   const begun = state.stageStartedAt + state.pausedMs;
   const everyMin = round.everyMin ?? stage.durationMin.likely / (wanted + 1);
-  const dueAt = given >= wanted ? null : begun + (given + (round.atOnce ? 0 : 1)) * everyMin * 60_000;
+  const dueAt =
+    given >= wanted
+      ? null
+      : begun + minutesOf(given + (round.atOnce ? 0 : 1), everyMin, round.thenMin) * 60_000;
   return { what: round.what, given, wanted, dueAt };
 }

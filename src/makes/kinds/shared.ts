@@ -13,14 +13,30 @@ export const TOWEL: KitItem = {
 /** What curd drains in while its whey is kept. */
 export const COLANDER: KitItem = { what: 'a colander over a second pot', why: 'keep the whey' };
 
-/** So many minutes of hands after each `everyMin`, as long as the stage lasts; the last ends with it. */
+/**
+ * How long `rounds` rounds take, min: each `everyMin` after the last, or, where `thenMin` is given, in turn the one and
+ * the other.
+ *
+ * @example minutesOf(3, 10, 15) // 35
+ */
+export const minutesOf = (rounds: number, everyMin: number, thenMin = everyMin): number =>
+  Math.ceil(rounds / 2) * everyMin + Math.floor(rounds / 2) * thenMin;
+
+/** How many whole rounds fit into so many minutes. */
+export const roundsIn = (minutes: number, everyMin: number, thenMin = everyMin): number => {
+  const pairs = Math.floor(minutes / (everyMin + thenMin) + 1e-9);
+  return 2 * pairs + (minutes - pairs * (everyMin + thenMin) >= everyMin - 1e-9 ? 1 : 0);
+};
+
+/** So many minutes of hands after each round, as long as the stage lasts; the last ends with it. */
 export const eachRound = (
   { durationMin }: Pick<Span, 'durationMin'>,
   everyMin: number,
   minutes: number,
+  thenMin = everyMin,
 ): HandsWindow[] =>
-  Array.from({ length: Math.max(0, Math.floor(durationMin / everyMin + 1e-9)) }, (_, i): HandsWindow => {
-    const at = Math.max(0, Math.min((i + 1) * everyMin, durationMin - minutes));
+  Array.from({ length: Math.max(0, roundsIn(durationMin, everyMin, thenMin)) }, (_, i): HandsWindow => {
+    const at = Math.max(0, Math.min(minutesOf(i + 1, everyMin, thenMin), durationMin - minutes));
     return [at, Math.min(durationMin, at + minutes)];
   });
 

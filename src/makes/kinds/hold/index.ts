@@ -3,7 +3,7 @@ import type { CurdStyleName } from '../../../core/curd/styles';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type StageWords } from '../../grammar';
 import { saying, value } from '../../sentence';
-import { LONG_MIN, minutesTo } from '../bounds';
+import { LONG_MIN, minutesTo, someMinutesTo } from '../bounds';
 import { kept, resting } from '../spans';
 
 export interface HoldParams {
@@ -12,6 +12,8 @@ export interface HoldParams {
   as: 'rest' | 'stir';
   /** Stirred once in so many minutes; nought for all the while. */
   everyMin: number;
+  /** How long a round of stirring is, min. */
+  roundMin?: number;
   /** It rests in one piece, not cut yet. */
   whole?: boolean;
 }
@@ -67,6 +69,7 @@ export const hold = kindOf<HoldParams>({
     minutes: minutesTo(LONG_MIN),
     as: z.enum(['rest', 'stir']).default('rest'),
     everyMin: minutesTo(60).default(0),
+    roundMin: someMinutesTo(30).optional(),
     whole: z.boolean().optional(),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
@@ -90,6 +93,15 @@ export const hold = kindOf<HoldParams>({
       reason: 'Nought: all the while. A bell calls for each round.',
     },
     {
+      param: 'roundMin',
+      option: 'stirForMin',
+      usual: ROUND_MIN,
+      where: { as: 'stir' },
+      label: 'Each round of stirring',
+      range: { unit: 'min', min: 1, max: 15 },
+      reason: 'Where it is stirred in rounds: it rests for what is left until the next.',
+    },
+    {
       param: 'minutes',
       option: 'restMin',
       label: 'Rest',
@@ -105,29 +117,37 @@ export const hold = kindOf<HoldParams>({
     as === 'stir' && everyMin > 0 && minutes >= everyMin
       ? { what: 'stir', count: Math.floor(minutes / everyMin), everyMin, atOnce: false }
       : null,
-  predict: (world, { minutes, as, everyMin }, pot) => {
+  predict: (world, { minutes, as, everyMin, roundMin = ROUND_MIN }, pot) => {
     if (as === 'rest') return resting(world, pot, minutes, 0);
     // Stirred in rounds, it lies still between them and gives up less whey.
     const rounds = everyMin > 0 ? Math.floor(minutes / everyMin) : 0;
-    const stirred = everyMin > 0 ? Math.min(minutes, rounds * ROUND_MIN + minutes / 2) : minutes;
+    const stirred = everyMin > 0 ? Math.min(minutes, rounds * roundMin + minutes / 2) : minutes;
     pot.work.stirMin = (pot.work.stirMin ?? 0) + stirred;
-    return kept(pot, minutes, everyMin > 0 ? rounds * ROUND_MIN : minutes * ATTENDED, pot.tempC);
+    return kept(
+      pot,
+      minutes,
+      everyMin > 0 ? Math.min(minutes, rounds * roundMin) : minutes * ATTENDED,
+      pot.tempC,
+    );
   },
-  words: ({ minutes, as, everyMin = 0, whole = false }, { format, style }) => {
+  words: ({ minutes, as, everyMin = 0, roundMin = ROUND_MIN, whole = false }, { format, style }) => {
     const words = WORDS[as](minutes, format);
     if (as === 'rest') return whole ? { ...words, ...WHOLE } : words;
+    const rounds = everyMin > 0 ? Math.floor(minutes / everyMin) : 0;
     return {
       ...words,
       ...(everyMin > 0 && {
         ...saying([
-          'Stir every ',
+          'Stir ',
+          value('roundMin', format.minutes(roundMin)),
+          ' every ',
           value('everyMin', format.minutes(everyMin)),
           ', ',
           value('minutes', format.minutes(minutes)),
-          ' in all',
+          ` in all: ${rounds === 1 ? 'one round' : `${format.number(rounds)} rounds`}`,
         ]),
         steps: [
-          `A round from the base up every ${format.minutes(everyMin)}; between them it lies still and warm.`,
+          `${format.minutes(roundMin)} from the base up every ${format.minutes(everyMin)}; between them it lies still and warm.`,
           ...words.steps.slice(1),
         ],
       }),

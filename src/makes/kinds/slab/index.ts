@@ -4,9 +4,9 @@ import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { saying, value } from '../../sentence';
-import { someMinutesTo, warmC } from '../bounds';
+import { minutesTo, someMinutesTo, warmC } from '../bounds';
 import { lacks } from '../byHand';
-import { COLANDER, eachRound } from '../shared';
+import { COLANDER, eachRound, minutesOf } from '../shared';
 import { souringStepH } from '../souring';
 import { approaching, kept } from '../spans';
 
@@ -16,6 +16,8 @@ const PER_TURN = 3;
 export interface SlabParams {
   turns: number;
   everyMin: number;
+  /** Every other wait, where it is another; nought for the same. */
+  thenMin?: number;
   atC: number;
   style: 'stacked' | 'single';
   /** Turning goes on until the curd is this sour. */
@@ -23,6 +25,9 @@ export interface SlabParams {
   /** Whether the turns end it, or the pH. */
   endsBy: 'turns' | 'pH';
 }
+
+/** The other wait, where it is another. */
+const other = ({ everyMin, thenMin = 0 }: SlabParams) => (thenMin > 0 ? thenMin : everyMin);
 
 /** Slabs are not kept warm for longer, h. Common practice. */
 const LONGEST_H = 10;
@@ -47,38 +52,57 @@ export const slab = kindOf<SlabParams>({
   params: z.strictObject({
     turns: boundedBy(1, 60),
     everyMin: someMinutesTo(180),
+    thenMin: minutesTo(180).optional(),
     atC: warmC(),
     style: z.enum(['stacked', 'single']).default('stacked'),
     toPH: boundedBy(4.8, 6.6).optional(),
     endsBy: z.enum(['turns', 'pH']).default('pH'),
   }) as unknown as z.ZodType<SlabParams>,
   endedBy: 'time',
+  habits: [
+    {
+      param: 'thenMin',
+      option: 'turnThenMin',
+      usual: 0,
+      label: 'And every other time after',
+      range: { unit: 'min', min: 0, max: 60 },
+      reason: 'For turns that go in turn, say ten minutes and then fifteen. Nought: always the same.',
+    },
+  ],
   does: ['holds-curd'],
-  rounds: ({ turns, everyMin }) => ({ what: 'turn', count: turns, everyMin, atOnce: false }),
+  rounds: (params) => ({
+    what: 'turn',
+    count: params.turns,
+    everyMin: params.everyMin,
+    thenMin: other(params),
+    atOnce: false,
+  }),
   goal: ({ toPH, endsBy = 'pH' }) =>
     toPH === undefined || endsBy === 'turns' ? null : { is: 'pH', pH: toPH },
   uses: () => ['pot'],
-  hands: ({ everyMin }, span) => eachRound(span, everyMin, PER_TURN),
+  hands: (params, span) => eachRound(span, params.everyMin, PER_TURN, other(params)),
   kit: () => [COLANDER],
   toleranceC: [4, 3],
-  predict: (world, { turns, everyMin, atC, endsBy, ...said }, pot) => {
-    const toPH = endsBy === 'turns' ? undefined : said.toPH;
-    const least = turns * everyMin;
+  predict: (world, params, pot) => {
+    const { turns, everyMin, atC, endsBy } = params;
+    const toPH = endsBy === 'turns' ? undefined : params.toPH;
+    const least = minutesOf(turns, everyMin, other(params));
     const soured = toPH === undefined ? 0 : minutesToPH(world, pot, toPH, atC);
     const minutes = Math.max(least, soured);
-    const span = kept(pot, minutes, (minutes / everyMin) * PER_TURN, atC);
+    const span = kept(pot, minutes, (2 * minutes * PER_TURN) / (everyMin + other(params)), atC);
     if (toPH !== undefined) pot.acidifyHours = (pot.minute - (pot.culturedAt ?? pot.minute)) / 60;
     return span;
   },
-  words: ({ turns, everyMin, atC, style, endsBy = 'pH', toPH: wished }, { format }) => {
+  words: ({ turns, everyMin, thenMin = 0, atC, style, endsBy = 'pH', toPH: wished }, { format }) => {
     const toPH = endsBy === 'turns' ? undefined : wished;
     return {
       ...saying(
         [
           `Turn the ${style === 'stacked' ? 'slabs' : 'slab'} `,
           value('turns', format.number(turns)),
-          ' times, every ',
+          thenMin > 0 ? ' times, in turn after ' : ' times, every ',
           value('everyMin', format.minutes(everyMin)),
+          ...(thenMin > 0 ? [' and ', value('thenMin', format.minutes(thenMin))] : []),
         ],
         [
           ', ',

@@ -29,18 +29,32 @@ export interface StretchParams {
   waterC: number;
   /** The microwave oven's power, W. */
   watts?: number;
+  /** Salt in the whey or water it is stretched in, % by weight. */
+  saltPct?: number;
 }
 
-const heat = ({ by, waterC, watts = OVEN_W }: StretchParams, kg: number, format: Format): string => {
+/** Salt the curd has of the water it was stretched in, % for each % there: 6 % leaves about half a per cent. From memory. */
+const TAKEN_UP = 0.08;
+
+const heat = (
+  { by, waterC, watts = OVEN_W, saltPct = 0 }: StretchParams,
+  kg: number,
+  format: Format,
+): string => {
   if (by === 'microwave') {
     const pieceKg = Math.min(kg, OVEN_PIECE_KG);
     const seconds = microwaveSeconds(pieceKg, CURD_C, AIMED_CORE_C, watts);
     return `Piece by piece: about ${format.number(Math.round(seconds / 5) * 5)} seconds in all for each ${format.kg(pieceKg)} in an oven of ${format.number(watts)} W, in short bursts, pouring the whey off and folding between; an edge that gets too hot is folded inside.`;
   }
-  const water = format.litres(hotWaterKg(kg, CURD_C, waterC, AIMED_CORE_C));
+  const waterKg = hotWaterKg(kg, CURD_C, waterC, AIMED_CORE_C);
+  const water = format.litres(waterKg);
+  const salted =
+    saltPct > 0
+      ? ` Salt it first: ${format.grams((10 * waterKg * saltPct) / (1 - saltPct / 100))} in it, stirred until it is gone; about ${format.percent(TAKEN_UP * saltPct, 1)} stays in the curd.`
+      : '';
   return by === 'whey'
-    ? `Warm ${water} of whey, or more, to ${format.temp(waterC)} and lower the curd in, cut in fingers.`
-    : `Ladle ${water} of water at ${format.temp(waterC)} over the sliced curd in three goes, pouring off between.`;
+    ? `Warm ${water} of whey, or more, to ${format.temp(waterC)} and lower the curd in, cut in fingers.${salted}`
+    : `Ladle ${water} of water at ${format.temp(waterC)} over the sliced curd in three goes, pouring off between.${salted}`;
 };
 
 /** What of this stretch lies outside what works. */
@@ -60,6 +74,7 @@ export const stretch = kindOf<StretchParams>({
     by: z.enum(STRETCH_WAY_NAMES as [StretchWay, ...StretchWay[]]),
     waterC: boundedBy(40, 100, '°C'),
     watts: boundedBy(200, 3000, 'W').optional(),
+    saltPct: boundedBy(0, 20, '%').optional(),
   }) as unknown as z.ZodType<StretchParams>,
   endedBy: 'done',
   habits: [
@@ -70,6 +85,14 @@ export const stretch = kindOf<StretchParams>({
       label: 'Microwave oven of',
       range: { unit: 'W', min: 300, max: 1500, step: 50 },
       reason: 'Its seconds for a piece follow its power. Only where one stretches in one.',
+    },
+    {
+      param: 'saltPct',
+      option: 'stretchSaltPct',
+      usual: 0,
+      label: 'Salt in the water it is stretched in',
+      range: { unit: '%', min: 0, max: 15 },
+      reason: 'Whey or water that is salted leaves a little of its salt in the curd, and takes none out.',
     },
   ],
   does: ['heats-curd'],
@@ -83,7 +106,7 @@ export const stretch = kindOf<StretchParams>({
     { what: 'two pairs of gloves', why: 'cotton under rubber' },
   ],
   toleranceC: [3, 3],
-  predict: (world, { by, waterC }, pot) => {
+  predict: (world, { by, waterC, saltPct = 0 }, pot) => {
     const way = STRETCH_WAYS[by];
     const core = AIMED_CORE_C + world.probeOffC + way.overshootC;
     const mean = by === 'microwave' ? core : meanCurdC(core, waterC);
@@ -100,6 +123,11 @@ export const stretch = kindOf<StretchParams>({
     });
     pot.fatKept = quality.fatKept;
     pot.ferment = null;
+    if (by !== 'microwave') {
+      const taken = (curd.kg * TAKEN_UP * saltPct) / 100;
+      pot.saltKg += taken;
+      pot.givenSaltKg += taken;
+    }
     const minutes = BASE_MIN + PER_KG * curd.kg ** (2 / 3);
     const span = fading(pot, minutes, minutes, core, TAU_MIN);
     return { ...span, targetC: AIMED_CORE_C, ...(world.likely && { tells: told(quality, pot.pH) }) };
@@ -112,7 +140,13 @@ export const stretch = kindOf<StretchParams>({
         value('by', HEATED[params.by]),
         ...(params.by === 'microwave'
           ? [' of ', value('watts', `${format.number(params.watts ?? OVEN_W)}\u00a0W`)]
-          : [' at ', value('waterC', format.temp(params.waterC))]),
+          : [
+              ' at ',
+              value('waterC', format.temp(params.waterC)),
+              ...((params.saltPct ?? 0) > 0
+                ? [', salted at ', value('saltPct', format.percent(params.saltPct ?? 0))]
+                : []),
+            ]),
       ],
     ),
     action: 'Stretch',
