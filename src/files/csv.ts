@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { givenText } from '../core/units/given';
 import { isoUtc } from '../core/units/wallTime';
 import type { Plan } from '../plan/schema';
 import type { MakeEvent } from '../run/events';
@@ -69,7 +70,12 @@ export const makeCsv = (events: readonly MakeEvent[]): string =>
       'temperature (°C)': event.type === 'temperature' ? event.tempC : null,
       pH: event.type === 'pH' ? event.pH : null,
       'acid (g)': event.type === 'acid' ? event.grams : null,
-      'weight (kg)': event.type === 'finished' ? event.weighedKg : event.type === 'weighed' ? event.kg : null,
+      'weight (kg)':
+        event.type === 'finished'
+          ? event.weighedKg
+          : event.type === 'weighed' || event.type === 'loaded'
+            ? event.kg
+            : null,
       corrects: event.type === 'corrected' || event.type === 'undone' ? event.target : null,
       'corrected value': event.type === 'corrected' ? event.value : null,
       whey: event.type === 'whey' ? event.look : '',
@@ -81,10 +87,12 @@ export const makeCsv = (events: readonly MakeEvent[]): string =>
             ? event.reason
             : event.type === 'started' || event.type === 'imported'
               ? event.name
-              : event.type === 'tested'
-                ? event.found
-                : event.type === 'unreadable'
-                  ? event.raw.slice(0, MOST_CELL)
-                  : '',
+              : event.type === 'added'
+                ? `${givenText(event.said)} of ${event.dose}`
+                : event.type === 'tested'
+                  ? event.found
+                  : event.type === 'unreadable'
+                    ? event.raw.slice(0, MOST_CELL)
+                    : '',
     })),
   );

@@ -1,4 +1,5 @@
 import { formatter, METRIC } from '../core/units/format';
+import { givenText } from '../core/units/given';
 import { isoUtc } from '../core/units/wallTime';
 import { methodById } from '../makes';
 import type { Plan } from '../plan/schema';
@@ -86,6 +87,9 @@ export function makeMarkdown(state: MakeState): string {
     ...fromFiles(state),
     ...state.looks.map((look) => ({ at: look.at, text: `whey ${look.look}` })),
     ...state.acid.map((acid) => ({ at: acid.at, text: `acid ${f.grams(acid.grams)}` })),
+    ...state.added.map((one) => ({ at: one.at, text: `${givenText(one.said)} of ${one.dose} in` })),
+    ...state.loads.map((one) => ({ at: one.at, text: `${f.kg(one.kg)} on the press` })),
+    ...state.beside.map((one) => ({ at: one.at, text: `${one.of} ${f.temp(one.tempC, 1)}` })),
     ...state.notes.map((note) => ({ at: note.at, text: quoted(note.text) })),
   ].sort((a, b) => a.at - b.at);
   return plain([

@@ -61,7 +61,7 @@ function acidDose(acid: NonNullable<Resolved['acid']>, amount: number, held: boo
 /** Water a coagulant goes into, twenty times its volume and never less than a small glass; common practice. */
 const waterForCoagulant = (millilitres: number) => Math.max(30, 20 * millilitres);
 /** A tablet weighs about this, g. From memory. */
-const TABLET_G = 0.6;
+export const TABLET_G = 0.6;
 
 /** Nobody counts more drops than this. */
 const MOST_DROPS = 20;

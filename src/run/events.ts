@@ -1,9 +1,11 @@
 import { z } from 'zod';
 import { bounded, boundedBy, idText, oneLine } from '../core/faults/bounds';
+import { GIVEN_BOUNDS, GIVEN_UNITS } from '../core/units/given';
 import { DOSE_IDS } from '../makes/grammar';
 import { KINDS } from '../makes/kinds';
 import { methodShape } from '../makes/method';
 import { type Courses, coursesSchema } from '../plan/course';
+import { GIVEN_DOSES } from '../plan/measures';
 import { type Plan, planSchema } from '../plan/schema';
 import { toldAdviceSchema } from './toldAdvice';
 
@@ -13,6 +15,10 @@ export type WheyLook = (typeof WHEY_LOOKS)[number];
 /** What a hand test may find, the clean break's three and the stretch's three. */
 export const HAND_TESTS = ['not yet', 'nearly', 'clean', 'tears', 'stretches', 'melts'] as const;
 export type HandTest = (typeof HAND_TESTS)[number];
+
+/** What a temperature may be read of. */
+export const READ_OF = ['milk', 'curd', 'whey', 'water', 'room', 'core'] as const;
+export type ReadOf = (typeof READ_OF)[number];
 
 /** What is to be done after a make. */
 export const TICKS = ['cooled', 'cleaned'] as const;
@@ -135,7 +141,13 @@ const shapes = z.discriminatedUnion('type', [
   /** The make went to another device, which writes from here on; and it came to this one. */
   z.strictObject({ ...stamped, type: z.literal('handed') }),
   z.strictObject({ ...stamped, type: z.literal('received') }),
-  z.strictObject({ ...stamped, type: z.literal('temperature'), tempC: bounded('potTempC') }),
+  z.strictObject({
+    ...stamped,
+    type: z.literal('temperature'),
+    tempC: bounded('potTempC'),
+    /** What it was read of; of what the stage is about, where nobody said. */
+    of: z.enum(READ_OF).optional(),
+  }),
   z.strictObject({ ...stamped, type: z.literal('whey'), look: z.enum(WHEY_LOOKS) }),
   z.strictObject({ ...stamped, type: z.literal('pH'), pH: bounded('probePH') }),
   /** A logger's file taken in: readings at times of their own. */
@@ -163,7 +175,22 @@ const shapes = z.discriminatedUnion('type', [
   /** A turn of slabs, of a press or of a basket; `turn` counts them, so that a double tap turns once. */
   z.strictObject({ ...stamped, type: z.literal('turned'), turn: z.int().min(0).max(10_000) }),
   /** Something that went wrong, and what was said about it. */
-  z.strictObject({ ...stamped, type: z.literal('mishap'), what: oneLine(60), text }),
+  z.strictObject({
+    ...stamped,
+    type: z.literal('mishap'),
+    what: oneLine(60),
+    text,
+    /** How far it went, by what was asked, in SI; a log of an earlier version has its text alone. */
+    asked: z.record(oneLine(30), z.union([boundedBy(-1e6, 1e6), oneLine(40)])).optional(),
+    /** What it costs: points of moisture, and shares of the fat and of the yield. */
+    costs: z
+      .strictObject({
+        moisturePoints: boundedBy(-40, 40),
+        fatShare: boundedBy(-1, 1),
+        yieldShare: boundedBy(-1, 1),
+      })
+      .optional(),
+  }),
   /** Acid that really went in, grams of product; `portion` counts them, so that a double tap adds once. */
   z.strictObject({
     ...stamped,
@@ -171,6 +198,21 @@ const shapes = z.discriminatedUnion('type', [
     grams: boundedBy(0, 100_000, 'g'),
     portion: z.int().min(0).max(10_000),
   }),
+  /** What really went in at a stage, where it was not as planned; `go` counts several. All of it makes a new plan, where one can be made. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('added'),
+    stage: stageId,
+    dose: z.enum(GIVEN_DOSES),
+    /** In the measure the dose is reckoned in, and as the maker said it. */
+    amount: boundedBy(0, GIVEN_BOUNDS.max),
+    unit: z.enum(GIVEN_UNITS),
+    said: z.strictObject({ amount: boundedBy(0, GIVEN_BOUNDS.max), unit: z.enum(GIVEN_UNITS) }),
+    go: z.int().min(0).max(10_000),
+    anew: z.strictObject(planned).optional(),
+  }),
+  /** Kilograms put on the press, its board and the pot on it with them. */
+  z.strictObject({ ...stamped, type: z.literal('loaded'), kg: bounded('kg') }),
   /** What the program advised, so that a later look can hold it against what came of it; `about` tells one from the next. */
   z.strictObject({
     ...stamped,
@@ -221,9 +263,15 @@ function checkPlanned(
 
 /** What can happen to a make, each with what its plan needs to be walked. */
 export const eventSchema = shapes.superRefine((event, context) => {
-  if (event.type !== 'started' && event.type !== 'split' && event.type !== 'remeasured') return;
-  checkPlanned(event, (path, problem, remedy) =>
-    context.addIssue({ code: 'custom', path, message: problem, params: { problem, remedy } }),
+  const anew = event.type === 'added' ? event.anew : event;
+  if (!anew || !('plan' in anew)) return;
+  checkPlanned(anew, (path, problem, remedy) =>
+    context.addIssue({
+      code: 'custom',
+      path: event.type === 'added' ? ['anew', ...path] : path,
+      message: problem,
+      params: { problem, remedy },
+    }),
   );
 });
 

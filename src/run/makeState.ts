@@ -1,8 +1,10 @@
+import type { GivenUnit } from '../core/units/given';
 import { stageKind } from '../makes/kinds';
 import type { Method } from '../makes/method';
 import type { Courses } from '../plan/course';
+import type { GivenDose } from '../plan/measures';
 import type { Plan, PlanStage } from '../plan/schema';
-import type { HandTest, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
+import type { HandTest, MakeEvent, ReadOf, Started, Tick, WheyLook, WheyUse } from './events';
 import type { ToldAdvice } from './toldAdvice';
 
 export interface Reading {
@@ -10,6 +12,25 @@ export interface Reading {
   seq: number | null;
   at: number;
   tempC: number;
+}
+
+/** So much of a dose that really went in. */
+export interface Added {
+  seq: number;
+  at: number;
+  stage: string;
+  dose: GivenDose;
+  amount: number;
+  unit: GivenUnit;
+  said: { amount: number; unit: GivenUnit };
+  plannedAmount: number;
+}
+
+/** What a mishap takes with it: points of moisture, shares of the fat and of the yield. */
+export interface MishapCosts {
+  moisturePoints: number;
+  fatShare: number;
+  yieldShare: number;
 }
 
 /** A stage as it really went; `endedAt` is null while it runs. */
@@ -58,7 +79,13 @@ export interface MakeState {
   flocculated: { at: number; stage: string } | null;
   tests: { at: number; stage: string; found: HandTest }[];
   turns: { at: number; stage: string }[];
-  mishaps: { at: number; what: string; text: string }[];
+  mishaps: { at: number; stage: string; what: string; text: string; costs: MishapCosts | null }[];
+  /** What went in otherwise than planned, go by go, and what was planned then of it in all, in the same measure. */
+  added: Added[];
+  /** Kilograms put on the press. */
+  loads: { at: number; stage: string; kg: number }[];
+  /** Temperatures of what is not in the pot: of the room, and of water that stands beside it. */
+  beside: { seq: number; at: number; of: ReadOf; tempC: number }[];
   acid: { at: number; grams: number }[];
   notes: { at: number; text: string }[];
   /** When it was cold, and the tools clean; null until then. */
@@ -75,6 +102,9 @@ export interface MakeState {
 
 export const stageAt = (state: MakeState): PlanStage => state.plan.stages[state.index] as PlanStage;
 export const acidGiven = (state: MakeState): number => state.acid.reduce((sum, one) => sum + one.grams, 0);
+/** What of a dose went in otherwise than planned in the stage under way, go by go. */
+export const addedIn = (state: MakeState, dose: GivenDose): Added[] =>
+  state.added.filter((one) => one.stage === stageAt(state).id && one.dose === dose);
 /** Turns given in the stage under way. */
 export const turnsIn = (state: MakeState): number =>
   state.turns.filter((one) => one.stage === stageAt(state).id && one.at >= state.stageStartedAt).length;

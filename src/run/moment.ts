@@ -2,6 +2,7 @@ import type { Format } from '../core/units/format';
 import { stageKind } from '../makes/kinds';
 import { acidText, tellingOf } from '../plan/telling';
 import { type AcidAdvice, acidAdvice, WAIT_MIN } from './acidAdvice';
+import { type Adding, addingIn } from './adding';
 import { type DrainAdvice, drainAdvice, saltForWeight } from './drainAdvice';
 import type { HandTest, NewEvent } from './events';
 import { coursesIn, methodIn } from './frozen';
@@ -28,6 +29,8 @@ export interface Moment {
   wantsLook: boolean;
   /** Acid that is to go in now, grams of product; null at other times. */
   pour: { grams: number; portion: number } | null;
+  /** What goes in at this stage, each with what is planned of it and what is in otherwise so far. */
+  adding: Adding[];
   /** What a hand test may find now, each with the button that notes it. */
   tests: { text: string; event: NewEvent }[];
   /** Turns or saltings given and wanted, and the event of the next; null where nothing comes round. */
@@ -65,6 +68,7 @@ export function momentOf(state: MakeState, format: Format): Moment {
     main: last ? null : { text: words.done, event: { type: 'done', stage: stage.id } },
     wantsLook: false,
     pour: null,
+    adding: addingIn(state),
     tests: [],
     turns: rounds && { ...rounds, event: { type: 'turned', turn: rounds.given } },
     bowl: null,
@@ -129,6 +133,7 @@ function pausedMoment(base: Moment, pausedAt: number): Moment {
     ],
     main: { text: 'Go on', event: { type: 'resumed' } },
     turns: null,
+    adding: [],
   };
 }
 

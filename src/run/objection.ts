@@ -1,5 +1,5 @@
 import type { NewEvent } from './events';
-import { isOver, type MakeState, stageAt, turnsIn } from './makeState';
+import { addedIn, isOver, type MakeState, stageAt, turnsIn } from './makeState';
 import { adviceFromAbout, sameAdvice } from './toldAdvice';
 
 /** What waits while a make is paused; what is read or goes wrong does not. */
@@ -8,6 +8,8 @@ const WAITS: readonly NewEvent['type'][] = [
   'back',
   'skipped',
   'acid',
+  'added',
+  'loaded',
   'turned',
   'finished',
   'split',
@@ -18,7 +20,8 @@ const WAITS: readonly NewEvent['type'][] = [
 export const readingAt = (state: MakeState, seq: number) =>
   state.readings.find((one) => one.seq === seq) ??
   state.pHs.find((one) => one.seq === seq) ??
-  state.weighings.find((one) => one.seq === seq);
+  state.weighings.find((one) => one.seq === seq) ??
+  state.beside.find((one) => one.seq === seq);
 
 /**
  * Why an event may not follow the log as it stands, in the maker's words; null when it may. A second tap on a button
@@ -68,6 +71,11 @@ export function objection(state: MakeState, event: NewEvent): string | null {
       return state.flocculated?.stage === stageAt(state).id ? 'That is noted already.' : null;
     case 'turned':
       return event.turn === turnsIn(state) ? null : 'That turn is noted already.';
+    case 'added':
+      if (stageAt(state).id !== event.stage) return 'That stage is behind you already.';
+      if (event.anew && event.anew.plan.stages[state.index]?.id !== event.stage)
+        return 'With so much of it this make goes another way: plan it anew.';
+      return event.go === addedIn(state, event.dose).length ? null : 'That is noted already.';
     case 'acid':
       return event.portion === state.acid.length ? null : 'That portion is noted already.';
     case 'advised':

@@ -1,6 +1,7 @@
 import { flocculationMin, usualMultiplier } from '../core/coagulant/clotting';
 import { clamp } from '../core/units/measures';
 import { goalOf, takes } from '../makes/asked';
+import { departureOf } from './adding';
 import { type MakeState, stageAt } from './state';
 
 /** How long a curd that is not ready is left before the next look, min. Common practice. */
@@ -50,12 +51,17 @@ function heatOf(state: MakeState, from: number): { readC: number; wantedC: numbe
   return Math.abs(share - 1) < FELT ? null : { readC: read.tempC, wantedC, share };
 }
 
+/** A dose smaller than this share of the planned one is felt. */
+const LESS = 0.9;
+
 /** Why a set may be late, in order of likelihood for this batch. */
 function whyLate(state: MakeState): string[] {
   const { milk, coagulant } = state.plan.brief;
   const last = state.readings.findLast((one) => one.at >= coagulantAt(state));
   const wanted = Number(state.plan.brief.options?.setC ?? 0);
   const why: string[] = [];
+  const dosed = departureOf(state, 'coagulant');
+  if (dosed !== null && dosed < LESS) why.push('less coagulant went in than planned: it only needs longer');
   if (last && wanted > 0 && last.tempC < wanted - 1.5)
     why.push('the milk has cooled: keep it at its set temperature');
   if ((coagulant?.ageMonths ?? 0) >= 6) why.push('an old bottle: it may have lost more than is reckoned');

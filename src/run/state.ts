@@ -1,8 +1,9 @@
+import { plannedAmountOf } from '../plan/measures';
 import type { PlanStage } from '../plan/schema';
 import { aligned } from './aligned';
 import { correctionsIn, putRight } from './corrections';
 import type { MakeEvent, Started } from './events';
-import { type MakeState, type StageRun, stageAt } from './makeState';
+import { addedIn, type MakeState, type StageRun, stageAt } from './makeState';
 import { objection } from './objection';
 import { adviceFromAbout } from './toldAdvice';
 
@@ -55,6 +56,9 @@ function begin(event: Started): MakeState {
     tests: [],
     turns: [],
     mishaps: [],
+    added: [],
+    loads: [],
+    beside: [],
     acid: [],
     notes: [],
     ticks: { cooled: null, cleaned: null },
@@ -92,8 +96,20 @@ function takeIn(state: MakeState, { readings }: Extract<MakeEvent, { type: 'impo
   state.pHs.sort((a, b) => a.at - b.at);
 }
 
+/** So much of a dose went in: it stands in the log with what was planned, and what follows goes on by the plan made of it. */
+function putIn(state: MakeState, event: Extract<MakeEvent, { type: 'added' }>) {
+  const before = addedIn(state, event.dose)[0];
+  const { seq, at, stage, dose, amount, unit, said } = event;
+  const plannedAmount = before?.plannedAmount ?? plannedAmountOf(state.plan, dose, unit);
+  state.added.push({ seq, at, stage, dose, amount, unit, said, plannedAmount });
+  if (event.anew) planAnew(state, event.anew);
+}
+
 /** Goes on by another plan, reckoned by the model of its day. */
-function planAnew(state: MakeState, event: Extract<MakeEvent, { type: 'split' | 'remeasured' }>) {
+function planAnew(
+  state: MakeState,
+  event: Pick<Extract<MakeEvent, { type: 'split' }>, 'plan' | 'parameters' | 'courses' | 'modelVersion'>,
+) {
   state.plan = event.plan;
   state.parameters = event.parameters;
   state.courses = event.courses ?? null;
@@ -141,7 +157,9 @@ function apply(state: MakeState, event: MakeEvent) {
       state.handedAt = null;
       break;
     case 'temperature':
-      state.readings.push({ seq: event.seq, at: event.at, tempC: event.tempC });
+      if (event.of === 'room' || event.of === 'water')
+        state.beside.push({ seq: event.seq, at: event.at, of: event.of, tempC: event.tempC });
+      else state.readings.push({ seq: event.seq, at: event.at, tempC: event.tempC });
       break;
     case 'whey':
       state.looks.push({ at: event.at, stage: stageAt(state).id, look: event.look });
@@ -165,7 +183,19 @@ function apply(state: MakeState, event: MakeEvent) {
       state.turns.push({ at: event.at, stage: stageAt(state).id });
       break;
     case 'mishap':
-      state.mishaps.push({ at: event.at, what: event.what, text: event.text });
+      state.mishaps.push({
+        at: event.at,
+        stage: stageAt(state).id,
+        what: event.what,
+        text: event.text,
+        costs: event.costs ?? null,
+      });
+      break;
+    case 'added':
+      putIn(state, event);
+      break;
+    case 'loaded':
+      state.loads.push({ at: event.at, stage: stageAt(state).id, kg: event.kg });
       break;
     case 'acid':
       state.acid.push({ at: event.at, grams: event.grams });

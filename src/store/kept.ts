@@ -12,8 +12,8 @@ import { knownMilkSchema } from '../files/milk';
 import { GOOD_KINDS, goodSchema } from '../files/shelf';
 import { unfinishedSchema } from '../makes/unfinished';
 import { briefSchema } from '../plan/brief/schema';
+import { GIVEN_DOSES } from '../plan/measures';
 import { eventSchema } from '../run/events';
-import { GIVEN_DOSES } from './slices/draft';
 
 const field = z.object({ value: z.number().nullable(), text: z.string().max(2000).nullable() });
 const byGood = <T extends z.ZodType>(value: T) => z.partialRecord(z.enum(GOOD_KINDS), value.optional());

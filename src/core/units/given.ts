@@ -5,6 +5,9 @@ import { ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON } from './measures';
 export const GIVEN_UNITS = ['g', 'mL', 'tsp', 'tbsp', 'cup', 'drop', 'tablet', 'sachet'] as const;
 export type GivenUnit = (typeof GIVEN_UNITS)[number];
 
+/** So much or so little nobody gives of anything. */
+export const GIVEN_BOUNDS = { min: 0.001, max: 1_000_000 } as const;
+
 /** A dose as the maker has it in hand. */
 export interface Given {
   amount: number;

@@ -5,7 +5,7 @@ import type { Resolved } from './resolved';
 import type { Brief } from './schema';
 
 /** The option that would have found a dose, by what is given instead. */
-const FINDS = { acid: 'acidPH', coagulant: 'wantedSetMin', salt: 'saltPct' } as const;
+export const FINDS = { acid: 'acidPH', coagulant: 'wantedSetMin', salt: 'saltPct' } as const;
 type Finds = keyof typeof FINDS;
 
 const isGiven = (brief: Pick<Brief, Finds>, what: Finds): boolean => brief[what]?.given !== undefined;

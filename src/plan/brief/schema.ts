@@ -4,7 +4,7 @@ import { bounded, boundedBy, oneLine } from '../../core/faults/bounds';
 import { HEATED_BY, KEEP_WARM } from '../../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
 import { clockMinutes } from '../../core/units/blocked';
-import { GIVEN_UNITS } from '../../core/units/given';
+import { GIVEN_BOUNDS, GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
 import { pressStepsSchema } from '../../makes/method';
 
@@ -30,7 +30,9 @@ const clockTime = z.string().refine((text) => clockMinutes(text) !== null, {
 });
 
 /** A dose as the maker has it in hand: the plan says what comes of it. */
-const given = z.strictObject({ amount: boundedBy(0.001, 1_000_000), unit: z.enum(GIVEN_UNITS) }).optional();
+const given = z
+  .strictObject({ amount: boundedBy(GIVEN_BOUNDS.min, GIVEN_BOUNDS.max), unit: z.enum(GIVEN_UNITS) })
+  .optional();
 
 export const milkSchema = z.strictObject({
   species: z.enum(SPECIES),

@@ -7,6 +7,7 @@ import type { GivenUnit } from '../../core/units/given';
 import type { GoodKind } from '../../files/shelf';
 import { FIRST_METHOD } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
+import type { GivenDose } from '../../plan/measures';
 
 /**
  * A number as it stands in a field: what was read from it (inner units, null where it cannot be read) and, where that
@@ -45,10 +46,6 @@ const DRAFT_FIELDS = [
   'bathC',
 ] as const;
 export type DraftField = (typeof DRAFT_FIELDS)[number];
-
-/** Doses a maker may have in hand. */
-export const GIVEN_DOSES = ['acid', 'coagulant', 'culture', 'salt', 'calcium'] as const;
-export type GivenDose = (typeof GIVEN_DOSES)[number];
 
 /** What is being planned, as typed; survives a reload. */
 export interface Draft {

@@ -12,8 +12,9 @@ import { methodById } from '../../makes';
 import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
+import type { GivenDose } from '../../plan/measures';
 import { planBrief } from '../../plan/plan';
-import type { Draft, DraftField, FieldValue, GivenDose } from '../../store/slices/draft';
+import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
 import { roomOverC } from './hours';
 import { readSteps } from './steps';
 

@@ -5,7 +5,8 @@ import { methodById } from '../../makes';
 import type { Method } from '../../makes/method';
 import { resolveBrief, resolveMilk } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
-import { type Draft, FIRST_DRAFT, type FieldValue, type GivenDose } from '../../store/slices/draft';
+import type { GivenDose } from '../../plan/measures';
+import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 import { stepsText } from './steps';
 
 const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });

@@ -12,6 +12,7 @@ import { goalOf, takes } from '../../makes/asked';
 import type { Method } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
 import { cautionText } from '../../plan/cautionText';
+import { givenDose } from '../../plan/measures';
 import type { Planned } from '../../plan/plan';
 import type { Dose, Plan } from '../../plan/schema';
 import { acidStandIns } from '../../plan/standIns';
@@ -25,7 +26,7 @@ import { SayMore } from '../../ui/say/SayMore';
 import { faultText } from '../common/faultText';
 import { WhatItChanges } from './Changes';
 import { Addable, Product } from './Ingredients';
-import { givenDose, givenFault, InHand, inHandText } from './InHand';
+import { givenFault, InHand, inHandText } from './InHand';
 
 /** The computation behind a dose, alone in the reckoner. */
 const RECKONED: Partial<Record<Dose['id'], string>> = {

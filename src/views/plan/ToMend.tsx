@@ -1,8 +1,8 @@
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import { DOSE_IDS } from '../../makes/terms';
+import { GIVEN_DOSES } from '../../plan/measures';
 import { useFormat } from '../../store/hooks';
-import { GIVEN_DOSES } from '../../store/slices/draft';
 import { FaultText } from '../../ui/parts/NumberField';
 import { faultText } from '../common/faultText';
 import { productFaults } from './Doses';

@@ -10,6 +10,7 @@ import { AmountSheet } from './AmountSheet';
 import { eventText } from './eventText';
 import { MilkMeasured } from './MilkMeasured';
 import { useSettled } from './useSettled';
+import { WentIn } from './WentIn';
 
 interface Props {
   state: MakeState;
@@ -41,6 +42,9 @@ export function PotButtons({ state, moment, busy, note }: Props) {
         </Button>
       )}
       <MilkMeasured state={state} note={note} />
+      {moment.adding.map((one) => (
+        <WentIn key={one.dose} state={state} adding={one} note={note} />
+      ))}
       {moment.pour && <OtherAmount pour={moment.pour} note={note} />}
       <Button
         size="hand"

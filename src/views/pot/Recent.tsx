@@ -16,6 +16,8 @@ interface Noted {
   at: number;
   kind: Kind;
   value: number;
+  /** What it is of, where it is not of the pot. */
+  of?: string;
 }
 
 const READS = {
@@ -24,9 +26,9 @@ const READS = {
   weight: { quantity: 'cheese', bounds: BOUNDS.kg, decimals: 2 },
 } as const;
 
-const text = ({ kind, value }: Noted, format: Format): string =>
+const text = ({ kind, value, of }: Noted, format: Format): string =>
   kind === 'temperature'
-    ? format.temp(value, 1)
+    ? `${of ? `${of} ` : ''}${format.temp(value, 1)}`
     : kind === 'pH'
       ? `pH ${format.pH(value)}`
       : format.kg(value);
@@ -39,6 +41,7 @@ const byHand = <R extends { seq: number | null }>(readings: readonly R[]) =>
 function recentOf(state: MakeState): Noted[] {
   return [
     ...byHand(state.readings).map((one) => ({ ...one, kind: 'temperature' as const, value: one.tempC })),
+    ...state.beside.slice(-MOST).map((one) => ({ ...one, kind: 'temperature' as const, value: one.tempC })),
     ...byHand(state.pHs).map((one) => ({ ...one, kind: 'pH' as const, value: one.pH })),
     ...state.weighings.slice(-MOST).map((one) => ({ ...one, kind: 'weight' as const, value: one.kg })),
   ]

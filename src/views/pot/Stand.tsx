@@ -25,6 +25,7 @@ import { ReadingPad } from './ReadingPad';
 import { Recent } from './Recent';
 import { useAdviceLog } from './useAdviceLog';
 import { useWakeLock } from './useWakeLock';
+import { SoFar } from './WentIn';
 import { WhereItRings } from './WhereItRings';
 import { WheyLooks } from './WheyLooks';
 
@@ -110,6 +111,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           </p>
         </div>
         <RampSays state={state} now={now} />
+        <SoFar adding={moment.adding} />
         <BoilWatch state={state} now={now} />
         <div className="flex flex-col-reverse tab:flex-col">
           <div>

@@ -1,3 +1,4 @@
+import { givenText } from '../../core/units/given';
 import type { MakeEvent } from '../../run/events';
 
 /** What an event is called when it is taken back. */
@@ -13,6 +14,10 @@ export function eventText(event: MakeEvent): string {
       return `whey ${event.look}`;
     case 'acid':
       return 'acid';
+    case 'added':
+      return `${givenText(event.said)} of ${event.dose}`;
+    case 'loaded':
+      return 'weight on the press';
     case 'skipped':
       return 'stage left out';
     case 'paused':

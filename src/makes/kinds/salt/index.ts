@@ -122,8 +122,7 @@ export const salt = kindOf<SaltParams>({
     const { goes, days, pressed } = params;
     const { kg, waterKg } = curdOf(world, pot);
     if (params.at === 'milk' || params.at === 'whey') return inTheWater(world, pot, params, kg, waterKg);
-    const percent =
-      world.saltGrams === null ? strewnPct(params) : (world.saltGrams / 10 / kg) * (params.share ?? 1);
+    const percent = world.saltGrams === null ? strewnPct(params) : world.saltGrams / 10 / kg;
     pot.strewnKg += (kg * percent) / 100;
     pot.givenSaltKg += (kg * percent) / 100;
     pot.saltKg += (kg * saltKeptPct(percent, pressed)) / 100;

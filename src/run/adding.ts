@@ -1,0 +1,67 @@
+import type { GivenUnit } from '../core/units/given';
+import { goalOf, takes } from '../makes/asked';
+import { withAdded } from '../plan/added';
+import type { Resolved } from '../plan/brief/resolved';
+import { GIVEN_DOSES, type GivenDose, inFirstUnit, plannedAmountOf, unitsFor } from '../plan/measures';
+import type { NewEvent } from './events';
+import { frozen } from './frozen';
+import { type Added, addedIn, type MakeState, stageAt } from './makeState';
+
+/** A dose that goes in at the stage under way. */
+export interface Adding {
+  dose: GivenDose;
+  units: readonly GivenUnit[];
+  /** In the first of them. */
+  planned: number;
+  soFar: readonly Added[];
+}
+
+/** What goes in at the stage under way; acid that is poured by the look of the whey has its own count. */
+export function addingIn(state: MakeState): Adding[] {
+  const stage = stageAt(state);
+  const goal = goalOf(stage, state.parameters);
+  return GIVEN_DOSES.flatMap((dose) => {
+    if (!takes(stage, state.parameters, dose) || goal?.is === 'clear-whey') return [];
+    const units = unitsFor(dose, state.plan.brief);
+    const soFar = addedIn(state, dose);
+    const unit = units[0] as GivenUnit;
+    const planned = soFar[0]?.plannedAmount ?? plannedAmountOf(state.plan, dose, unit);
+    return [{ dose, units, planned, soFar }];
+  });
+}
+
+/** How much of a dose is in, go by go, in the measure it is reckoned in. */
+export const amountIn = (soFar: readonly Added[]): number => soFar.reduce((sum, one) => sum + one.amount, 0);
+
+/**
+ * The event that so much of a dose went in, beside what is in already, with the plan made anew of all of it where one can be
+ * made. Throws Infeasible for a measure the product is not measured in.
+ */
+export function addedEvent(
+  state: MakeState,
+  { dose, units, soFar }: Adding,
+  said: { amount: number; unit: GivenUnit },
+): Extract<NewEvent, { type: 'added' }> {
+  const stage = stageAt(state).id;
+  const unit = units[0] as GivenUnit;
+  const amount = inFirstUnit(state.plan.brief as Resolved, dose, said);
+  const planned = withAdded(state.plan, dose, { amount: amountIn(soFar) + amount, unit });
+  const follows = planned?.plan.stages[state.index]?.id === stage;
+  return {
+    type: 'added',
+    stage,
+    dose,
+    amount,
+    unit,
+    said,
+    go: soFar.length,
+    ...(planned && follows && { anew: frozen(planned) }),
+  };
+}
+
+/** How much more or less of a dose went in than was planned, as a share of that; null where it went in as planned. */
+export function departureOf(state: MakeState, dose: GivenDose): number | null {
+  const of = state.added.filter((one) => one.dose === dose);
+  const planned = of[0]?.plannedAmount ?? 0;
+  return of.length === 0 || planned <= 0 ? null : amountIn(of) / planned;
+}

@@ -1,0 +1,130 @@
+import { useState } from 'react';
+import { Infeasible } from '../../core/faults/fault';
+import { GIVEN_BOUNDS, type GivenUnit, givenText } from '../../core/units/given';
+import { readNumber } from '../../core/units/numbers';
+import { type Adding, addedEvent, amountIn } from '../../run/adding';
+import type { NewEvent } from '../../run/events';
+import type { MakeState } from '../../run/state';
+import { useFormat } from '../../store/hooks';
+import { Button } from '../../ui/parts/Button';
+import { FaultText } from '../../ui/parts/NumberField';
+import { Sheet } from '../../ui/parts/Sheet';
+import { faultText } from '../common/faultText';
+import { MeasureInput } from '../common/MeasureInput';
+
+const NAMES: Record<Adding['dose'], string> = {
+  acid: 'acid',
+  coagulant: 'coagulant',
+  culture: 'culture',
+  salt: 'salt',
+  calcium: 'calcium chloride',
+};
+
+const amountText = (amount: number, unit: GivenUnit) =>
+  givenText({ amount: Number(amount.toPrecision(3)), unit });
+
+/** What is in so far where it is not as planned, and what that is of the plan. */
+export function SoFar({ adding }: { adding: readonly Adding[] }) {
+  const format = useFormat();
+  const off = adding.filter(({ soFar }) => soFar.length > 0);
+  if (off.length === 0) return null;
+  return (
+    <p
+      className="mt-3 rounded-[16px] border-l-[10px] border-now-edge bg-now-wash px-5 py-2 text-[18px]"
+      role="status"
+    >
+      {off.map(({ dose, units, planned, soFar }) => (
+        <span key={dose} className="block">
+          <strong>
+            {amountText(amountIn(soFar), units[0] as GivenUnit)} of {NAMES[dose]} in
+          </strong>
+          {planned > 0 &&
+            `, ${format.percent(Math.round((100 * amountIn(soFar)) / planned))} of what was planned: all that follows is planned for that.`}
+        </span>
+      ))}
+    </p>
+  );
+}
+
+/** What really went in, where it was not as planned: any measure, several goes; what follows is planned from it. */
+export function WentIn({
+  state,
+  adding,
+  note,
+}: {
+  state: MakeState;
+  adding: Adding;
+  note(event: NewEvent): Promise<boolean>;
+}) {
+  const format = useFormat();
+  const { dose, units, planned, soFar } = adding;
+  const first = units[0] as GivenUnit;
+  const [open, setOpen] = useState(false);
+  const [value, setValue] = useState({ text: '', unit: first });
+  const [fault, setFault] = useState<string | null>(null);
+  const write = async () => {
+    const amount = readNumber(value.text);
+    if (amount === null || amount <= 0 || amount > GIVEN_BOUNDS.max)
+      return setFault(
+        value.text.trim() === ''
+          ? 'Nothing is entered yet: give what went in.'
+          : `"${value.text}" cannot be: give more than nought, such as 2 or 0.5.`,
+      );
+    try {
+      if (await note(addedEvent(state, adding, { amount, unit: value.unit }))) setOpen(false);
+    } catch (error) {
+      if (!(error instanceof Infeasible)) throw error;
+      setFault(faultText(error.fault, format));
+    }
+  };
+  return (
+    <Sheet
+      title={`How much ${NAMES[dose]} went in?`}
+      open={open}
+      onOpenChange={(next) => {
+        setOpen(next);
+        setValue({ text: '', unit: value.unit });
+        setFault(null);
+      }}
+      trigger={
+        <Button size="hand" className="flex-1">
+          {soFar.length === 0 ? 'Other amount' : 'More of it'}
+        </Button>
+      }
+    >
+      <form
+        onSubmit={(event) => {
+          event.preventDefault();
+          void write();
+        }}
+      >
+        <p className="mt-2 text-[17px] text-ink-soft">
+          {soFar.length === 0
+            ? `Planned: ${amountText(planned, first)}. Say what this go was; more goes add up.`
+            : `In so far: ${amountText(amountIn(soFar), first)} of ${amountText(planned, first)}. Say what this go was.`}
+        </p>
+        <p className="mt-3 flex items-end gap-3">
+          <MeasureInput
+            large
+            label={`${NAMES[dose]} that went in`}
+            value={value}
+            units={units}
+            onChange={(next) => {
+              setValue(next);
+              setFault(null);
+            }}
+          />
+        </p>
+        {fault && <FaultText>{fault}</FaultText>}
+        <div className="mt-6 flex gap-4">
+          <Button size="hand" className="flex-1" onClick={() => setOpen(false)}>
+            Close
+          </Button>
+          <Button tone="main" size="hand" type="submit" className="flex-1">
+            It is in
+          </Button>
+        </div>
+      </form>
+    </Sheet>
+  );
+}
