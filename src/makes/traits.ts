@@ -1,4 +1,5 @@
 import type { Format } from '../core/units/format';
+import type { MistakeId } from './mistakes';
 import type { DoseId, Span } from './terms';
 
 /**
@@ -127,6 +128,8 @@ export interface Traits<P> {
   /** At its beginning. */
   hands(params: P, span: Span): readonly HandsWindow[];
   slack(params: P): Slack;
+  /** What can go wrong in it. Nothing that is known of. */
+  mistakes(params: P): readonly MistakeId[];
   /** The drawing of what right looks like; that of its name. */
   picture(params: P): string;
 }

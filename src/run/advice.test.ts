@@ -10,13 +10,12 @@ import type { NewEvent } from './events';
 import { expectedEnd, readyAt } from './expect';
 import { BEGIN, MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
-import { MISHAPS, remedyFor } from './mishaps';
 import { momentOf } from './moment';
 import { objection } from './objection';
 import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
-import { stageAt, stageEndsAt } from './state';
+import { stageEndsAt } from './state';
 import { safetySoFar, warmSoFar } from './warm';
 
 const f = formatter(METRIC);
@@ -162,62 +161,6 @@ describe('turns', () => {
     expect(objection(one, { type: 'turned', turn: 0 })).not.toBeNull();
     expect(objection(one, { type: 'turned', turn: 1 })).toBeNull();
     expect(momentOf(at(basic('paneer'), 'scald'), f).turns).toBeNull();
-  });
-});
-
-describe('mishaps', () => {
-  it('every one has an answer at every stage of every family, in words without a hole', () => {
-    for (const id of [
-      'whole-milk-ricotta',
-      'goat-lactic',
-      'quick-stretched',
-      'squeaky-curds',
-      'fresh-pressed',
-    ]) {
-      for (const stage of planned(basic(id)).plan.stages) {
-        const state = at(basic(id), stage.id);
-        expect(stageAt(state).id).toBe(stage.id);
-        for (const mishap of MISHAPS) {
-          const remedy = remedyFor(state, mishap.id, mishap.usual);
-          expect(`${remedy.now} ${remedy.costs}`).not.toMatch(/NaN|undefined|Infinity/);
-        }
-      }
-    }
-  });
-
-  it('an overshot cook costs moisture by the degree; a warming costs nothing', () => {
-    const cook = remedyFor(at(basic('squeaky-curds'), 'cook'), 'overshot', 6);
-    expect(cook.costs).toMatch(/2\.4 points/);
-    expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'overshot', 6).costs).toMatch(/no harm/);
-  });
-
-  it('a curd cut at half its time loses a quarter; salt strewn too early is made good in grams', () => {
-    const early = remedyFor(at(basic('squeaky-curds'), 'cut'), 'cut-early', 22.5);
-    expect(early.costs).toMatch(/25 %/);
-    expect(remedyFor(at(basic('whole-milk-ricotta'), 'drain'), 'salted-early', 2).now).toMatch(
-      /\d\u00a0g more salt for 2\.00\u00a0kg/,
-    );
-  });
-
-  it('left out warm: fine within two hours, discarded beyond what is known to be safe, unless it soured in time', () => {
-    const ricotta = at(basic('whole-milk-ricotta'), 'drain');
-    expect(remedyFor(ricotta, 'left-warm', 1).discard).toBe(false);
-    expect(remedyFor(ricotta, 'left-warm', 6).discard).toBe(true);
-    const goat = basic('goat-lactic');
-    // A lactic set at 20 °C may take fifteen hours to pH 5.6; one that has set is sound without a meter.
-    expect(remedyFor(at(goat, 'set'), 'left-warm', 10).discard).toBe(false);
-    expect(remedyFor(at(goat, 'set'), 'left-warm', 18).discard).toBe(true);
-    expect(remedyFor(at({ ...goat, roomC: 30 }, 'set'), 'left-warm', 10).discard).toBe(true);
-    expect(remedyFor(at(goat, 'bag'), 'left-warm', 18).discard).toBe(false);
-    expect(remedyFor(at(goat, 'bag', [[10, { type: 'pH', pH: 6.3 }]]), 'left-warm', 18).discard).toBe(true);
-    expect(remedyFor(at(goat, 'set', [[400, { type: 'pH', pH: 5.2 }]]), 'left-warm', 10).discard).toBe(false);
-  });
-
-  it('calcium forgotten is stirred in before the coagulant, and too late after it', () => {
-    expect(remedyFor(at(basic('squeaky-curds'), 'warm'), 'no-calcium', 0).now).toMatch(
-      /1\.6\u00a0g of calcium/,
-    );
-    expect(remedyFor(at(basic('squeaky-curds'), 'cut'), 'no-calcium', 0).now).toMatch(/Too late/);
   });
 });
 

@@ -166,7 +166,7 @@ describe('two steps the wrong way round', () => {
       const made = plannedOf(basic(method.id));
       made.plan.stages.forEach((_, index) => {
         const state = { ...stateOf(log(started({ plan: made.plan, parameters: made.parameters }))), index };
-        const remedy = remedyFor(state, 'out-of-order', 0);
+        const remedy = remedyFor(state, 'out-of-order');
         expect(`${remedy.now} ${remedy.costs}`).not.toMatch(/undefined|NaN/);
         expect(remedy.discard).toBe(false);
       });
@@ -183,7 +183,7 @@ describe('two steps the wrong way round', () => {
       ...stateOf(log(started({ plan: { ...made.plan, stages }, parameters: made.parameters }))),
       index: swapped,
     };
-    expect(remedyFor(state, 'out-of-order', 0).now).toMatch(/leave the calcium out/);
+    expect(remedyFor(state, 'out-of-order').now).toMatch(/leave the calcium out/);
   });
 });
 

@@ -1,10 +1,20 @@
 import { useState } from 'react';
-import type { UnitChoice } from '../../core/units/format';
-import { KG_PER_POUND } from '../../core/units/measures';
+import { capital } from '../../core/units/capital';
+import type { Format } from '../../core/units/format';
+import { KG_PER_POUND, LITRES_PER_US_QUART, MM_PER_INCH } from '../../core/units/measures';
 import { readNumber } from '../../core/units/numbers';
+import type { MistakeId } from '../../makes/mistakes';
 import type { NewEvent } from '../../run/events';
-import { MISHAPS, type MishapAsks, type MishapId, remedyFor } from '../../run/mishaps';
-import type { MakeState } from '../../run/state';
+import type { MakeState } from '../../run/makeState';
+import {
+  type Ask,
+  type Asks,
+  costsText,
+  MISHAPS,
+  mishapsAt,
+  remedyFor,
+  usualAnswer,
+} from '../../run/mishaps';
 import { useFormat } from '../../store/hooks';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
@@ -12,10 +22,11 @@ import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { TextLine } from '../../ui/parts/TextLine';
 
-const MOST = 200;
+/** No answer is larger than this, in SI. */
+const MOST = 1000;
 
-/** How what is asked is typed in the maker's units, and read back in SI. */
-function scaleOf(asks: MishapAsks, units: UnitChoice) {
+/** How an answer is typed in the maker's units, and read back in SI. */
+function scaleOf(asks: Asks, { units }: Format) {
   const plain = (unit: string, factor = 1, offset = 0) => ({
     unit,
     shown: (si: number) => String(Math.round((si * factor + offset) * 100) / 100),
@@ -28,51 +39,89 @@ function scaleOf(asks: MishapAsks, units: UnitChoice) {
       return units.temperature === 'F' ? plain('°F', 1.8, 32) : plain('°C');
     case 'weight':
       return units.mass === 'oz' ? plain('lb', 1 / KG_PER_POUND) : plain('kg');
+    case 'litres':
+      return units.volume === 'gal' ? plain('qt', 1 / LITRES_PER_US_QUART) : plain('L');
+    case 'mm':
+      return units.mass === 'oz' ? plain('in', 1 / MM_PER_INCH) : plain('mm');
+    case 'grams':
+      return plain('g');
     case 'minutes':
       return plain('min');
     case 'hours':
       return plain('h');
-    case null:
-      return plain('');
+    case 'percent':
+      return plain('%');
   }
 }
 
-/** Something went wrong: say what, get what to do with numbers, what it costs, and whether it is still food. */
+type Typed = Readonly<Record<string, string>>;
+
+/** What was typed or chosen for a question, in SI; null where it cannot be read. */
+function read(ask: Ask, typed: Typed, state: MakeState, format: Format): number | string | null {
+  const text = typed[ask.id];
+  if ('choices' in ask) return text ?? usualAnswer(ask, state);
+  if (text === undefined) return usualAnswer(ask, state);
+  const number = readNumber(text);
+  const si = number === null ? null : scaleOf(ask.asks, format).si(number);
+  return si !== null && si >= (ask.asks === 'temperature' ? -5 : 0) && si <= MOST ? si : null;
+}
+
+/** Something went wrong: what can have gone wrong here, what matters of it, what to do, what it costs, whether it is food. */
 export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent): Promise<boolean> }) {
-  const [open, setOpen] = useState(false);
-  const [id, setId] = useState<MishapId>('overshot');
-  const mishap = MISHAPS.find((one) => one.id === id) ?? MISHAPS[0];
   const format = useFormat();
-  const scale = scaleOf(mishap.asks, format.units);
-  const [text, setText] = useState(scale.shown(mishap.usual));
-  const typed = mishap.ask === null ? 0 : readNumber(text);
-  const amount = typed === null ? null : scale.si(typed);
-  const right = amount !== null && amount >= 0 && amount <= MOST;
-  const remedy = right ? remedyFor(state, id, amount, format) : null;
-  const choose = (next: MishapId) => {
-    setId(next);
-    const found = MISHAPS.find((one) => one.id === next) ?? MISHAPS[0];
-    const usual = found.asks === 'weight' ? state.plan.predictions.yieldKg.likely : found.usual;
-    setText(scaleOf(found.asks, format.units).shown(usual));
-  };
+  const [open, setOpen] = useState(false);
+  const here = mishapsAt(state);
+  const [chosen, setChosen] = useState<MistakeId | null>(null);
+  const [typed, setTyped] = useState<Typed>({});
+  const id = chosen !== null && here.includes(chosen) ? chosen : here[0];
+  if (id === undefined) return null;
+  const { asks, text } = MISHAPS[id];
+  const answers = asks.map((ask) => [ask.id, read(ask, typed, state, format)] as const);
+  const right = answers.every(([, value]) => value !== null);
+  const asked = Object.fromEntries(answers) as Record<string, number | string>;
+  const remedy = right ? remedyFor(state, id, asked, format) : null;
+  const costs = remedy ? costsText(remedy, format) : '';
   return (
     <Sheet
       title="What went wrong?"
       open={open}
-      onOpenChange={setOpen}
+      onOpenChange={(next) => {
+        setOpen(next);
+        setChosen(null);
+        setTyped({});
+      }}
       trigger={<Button tone="quiet">Something went wrong</Button>}
     >
-      <div className="mt-3 space-y-3">
+      <div className="mt-3 max-h-[76vh] space-y-3 overflow-y-auto pr-2">
         <Select
           label="This"
           value={id}
-          options={MISHAPS.map((one) => ({ value: one.id, text: one.text }))}
-          onChange={choose}
+          options={here.map((value) => ({ value, text: MISHAPS[value].text }))}
+          onChange={(next: MistakeId) => {
+            setChosen(next);
+            setTyped({});
+          }}
         />
-        {mishap.ask !== null && (
-          <TextLine label={mishap.ask} unit={scale.unit} value={text} onChange={setText} />
+        {asks.map((ask) =>
+          'choices' in ask ? (
+            <Select
+              key={ask.id}
+              label={capital(ask.text)}
+              value={typed[ask.id] ?? (ask.choices[0] as string)}
+              options={ask.choices.map((value) => ({ value, text: value }))}
+              onChange={(value: string) => setTyped({ ...typed, [ask.id]: value })}
+            />
+          ) : (
+            <TextLine
+              key={ask.id}
+              label={capital(ask.text)}
+              unit={scaleOf(ask.asks, format).unit}
+              value={typed[ask.id] ?? scaleOf(ask.asks, format).shown(Number(usualAnswer(ask, state)))}
+              onChange={(value) => setTyped({ ...typed, [ask.id]: value })}
+            />
+          ),
         )}
-        {!right && <FaultText>Give a number from 0 to {scale.shown(MOST)}.</FaultText>}
+        {!right && <FaultText>Give numbers, none below nought and none beyond all measure.</FaultText>}
         {remedy && (
           <div
             className={`rounded-[14px] border-l-[8px] px-4 py-3 text-[17px] ${remedy.discard ? 'border-danger bg-danger-wash' : 'border-now-edge bg-now-wash'}`}
@@ -84,7 +133,7 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
             </p>
             <p className="mt-2">
               <strong>{remedy.discard ? 'Why: ' : 'It costs: '}</strong>
-              {remedy.costs}
+              {costs}
             </p>
           </div>
         )}
@@ -98,7 +147,9 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
               void note({
                 type: 'mishap',
                 what: id,
-                text: `${mishap.text}. ${remedy.now} ${remedy.costs}`,
+                text: `${text}. ${remedy.now} ${costs}`,
+                asked,
+                costs: remedy.costs,
               }).then((written) => written && setOpen(false))
             }
           >

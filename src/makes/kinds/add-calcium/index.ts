@@ -9,6 +9,7 @@ export const addCalcium = kindOf<Record<string, never>>({
   kind: 'add-calcium',
   params: z.strictObject({}),
   endedBy: 'done',
+  mistakes: () => ['calcium-double', 'out-of-order', 'pests'],
   takes: () => ['calcium'],
   uses: () => ['pot'],
   toleranceC: null,

@@ -10,6 +10,7 @@ export const addOther = kindOf<{ what: 'cream' | 'lipase' }>({
   kind: 'add-other',
   params: z.strictObject({ what: z.enum(['cream', 'lipase']) }),
   endedBy: 'done',
+  mistakes: () => ['out-of-order', 'half-milk'],
   takes: ({ what }) => [what],
   uses: () => ['pot'],
   toleranceC: null,

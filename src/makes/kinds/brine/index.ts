@@ -73,6 +73,16 @@ export const brine = kindOf<BrineParams>({
     atC: coolC().default(12),
   }) as unknown as z.ZodType<BrineParams>,
   endedBy: 'time',
+  mistakes: () => [
+    'brined-long',
+    'brine-slimy',
+    'mould',
+    'froze',
+    'power-gone',
+    'left-warm',
+    'pests',
+    'out-of-order',
+  ],
   habits: [
     ...PIECES,
     {

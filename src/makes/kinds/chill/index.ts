@@ -15,6 +15,7 @@ export const chill = kindOf<{ minutes: number }>({
   kind: 'chill',
   params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
+  mistakes: () => ['froze', 'power-gone', 'left-warm'],
   habits: [
     {
       param: 'minutes',

@@ -27,6 +27,16 @@ export const cook = kindOf<CookParams>({
     whole: z.boolean().optional(),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
+  mistakes: () => [
+    'overshot-cook',
+    'cooled-cook',
+    'heated-fast',
+    'clumped',
+    'shattered',
+    'whey-white',
+    'gassy',
+    'pests',
+  ],
   habits: [
     {
       param: 'overMin',

@@ -12,6 +12,7 @@ export const cool = kindOf<{ toC: number }>({
   kind: 'cool',
   params: z.strictObject({ toC: potC() }),
   endedBy: 'temperature',
+  mistakes: () => ['cooled', 'half-milk', 'pests', 'left-warm'],
   does: ['cools-milk'],
   uses: () => ['pot'],
   kit: (_params, { tapSays }) => [

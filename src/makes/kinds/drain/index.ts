@@ -170,6 +170,19 @@ export const drain = kindOf<DrainParams>({
       'give toMoisturePct, minutes or hours, one of the three',
     ) as unknown as z.ZodType<DrainParams>,
   endedBy: 'time',
+  mistakes: (params) => [
+    'overdrained',
+    'cloth-stuck',
+    'spilled',
+    'salted-early',
+    'gassy',
+    'left-warm',
+    'pests',
+    'power-gone',
+    'culture-forgotten',
+    ...(params.in === 'basket' ? (['forgot-turn', 'fell-apart'] as const) : []),
+    ...(params.in === 'colander' ? (['slabs-cold', 'whey-white'] as const) : []),
+  ],
   habits: [
     {
       param: 'minutes',

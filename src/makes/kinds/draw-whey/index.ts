@@ -12,6 +12,7 @@ export const drawWhey = kindOf<Record<string, never>>({
   kind: 'draw-whey',
   params: z.strictObject({}),
   endedBy: 'done',
+  mistakes: () => ['whey-white', 'settled-long', 'spilled', 'gassy', 'pests', 'salted-early'],
   does: ['holds-curd'],
   uses: () => ['pot'],
   toleranceC: [4, 3],

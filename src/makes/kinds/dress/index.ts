@@ -55,6 +55,7 @@ export const dress = kindOf<{ what: What }>({
     what: What;
   }>,
   endedBy: 'done',
+  mistakes: () => ['salt-double', 'salt-forgotten', 'left-warm', 'pests'],
   takes: ({ what }) => (what === 'mint' ? [] : ['cream']),
   toleranceC: null,
   predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),

@@ -9,6 +9,7 @@ export const heal = kindOf<{ minutes: number }>({
   kind: 'heal',
   params: z.strictObject({ minutes: minutesTo(240) }),
   endedBy: 'time',
+  mistakes: () => ['cut-early', 'cut-fine', 'stirred-soon', 'pests'],
   habits: [
     {
       param: 'minutes',

@@ -73,6 +73,10 @@ export const hold = kindOf<HoldParams>({
     whole: z.boolean().optional(),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
+  mistakes: ({ as }) =>
+    as === 'rest'
+      ? ['pests']
+      : ['clumped', 'shattered', 'overshot-cook', 'cooled-cook', 'whey-white', 'gassy', 'pests'],
   habits: [
     {
       param: 'minutes',

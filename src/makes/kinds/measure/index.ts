@@ -33,6 +33,7 @@ export const measure = kindOf<Record<string, never>>({
   kind: 'measure',
   params: z.strictObject({}),
   endedBy: 'done',
+  mistakes: () => ['milk-off', 'pests'],
   takes: () => ['milk'],
   uses: () => ['pot'],
   toleranceC: null,

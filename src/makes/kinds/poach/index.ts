@@ -42,6 +42,7 @@ export const poach = kindOf<PoachParams>({
     ricotta: z.boolean().optional(),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',
+  mistakes: () => ['poach-boiled', 'poach-fell-apart', 'boiled-over', 'spilled'],
   does: ['near-boil', 'over-fire', 'heats-curd'],
   uses: () => ['pot', 'ring'],
   kit: (_params, { format, wheyLitres }) => [

@@ -50,6 +50,18 @@ export const press = kindOf<PressParams>({
     steps: pressStepsSchema.default([]),
   }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
+  mistakes: () => [
+    'load-rim',
+    'pressed-hard',
+    'cracked',
+    'forgot-turn',
+    'cloth-stuck',
+    'over-sour',
+    'gassy',
+    'left-warm',
+    'pests',
+    'out-of-order',
+  ],
   habits: [
     {
       param: 'steps',

@@ -10,6 +10,15 @@ export const ripen = kindOf<{ minutes: number }>({
   kind: 'ripen',
   params: z.strictObject({ minutes: minutesTo(LONG_MIN) }),
   endedBy: 'time',
+  mistakes: () => [
+    'overshot',
+    'cooled',
+    'culture-weak',
+    'culture-double',
+    'culture-forgotten',
+    'pests',
+    'out-of-order',
+  ],
   habits: [
     {
       param: 'minutes',

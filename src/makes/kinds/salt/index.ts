@@ -101,6 +101,13 @@ export const salt = kindOf<SaltParams>({
     at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface', 'hot']).default('curd'),
   }) as unknown as z.ZodType<SaltParams>,
   endedBy: 'done',
+  mistakes: ({ at, days }) => [
+    'salt-double',
+    ...(at === 'milk' || at === 'whey' ? [] : (['salted-early', 'spilled', 'left-warm'] as const)),
+    ...(days > 0 ? (['forgot-turn', 'power-gone'] as const) : []),
+    'out-of-order',
+    'pests',
+  ],
   takes: () => ['salt'],
   goal: (params) =>
     params.at === 'milk' || params.at === 'whey' ? null : { is: 'salt', percent: strewnPct(params) },

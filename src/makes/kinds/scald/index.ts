@@ -10,6 +10,7 @@ export const scald = kindOf<RampParams>({
   kind: 'scald',
   params: rampParams,
   endedBy: 'temperature',
+  mistakes: () => ['overshot', 'cooled', 'scorched', 'boiled-over', 'half-milk', 'milk-off', 'pests'],
   habits: [WARMED_OVER],
   does: ['heats-milk', 'scalds', 'near-boil', 'ramps', 'over-fire'],
   uses: () => ['pot', 'ring'],

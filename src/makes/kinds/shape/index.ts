@@ -52,6 +52,7 @@ export const shape = kindOf<ShapeParams>({
     coldMin: minutesTo(LONG_MIN),
   }) as unknown as z.ZodType<ShapeParams>,
   endedBy: 'time',
+  mistakes: () => ['lost-shape', 'over-worked', 'spilled', 'pests'],
   habits: [...PIECES],
   does: ['holds-curd'],
   kit: (_params, { format, yieldKg }) => [

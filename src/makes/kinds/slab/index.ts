@@ -59,6 +59,16 @@ export const slab = kindOf<SlabParams>({
     endsBy: z.enum(['turns', 'pH']).default('pH'),
   }) as unknown as z.ZodType<SlabParams>,
   endedBy: 'time',
+  mistakes: () => [
+    'forgot-turn',
+    'slabs-cold',
+    'slabs-hot',
+    'over-sour',
+    'culture-forgotten',
+    'gassy',
+    'left-warm',
+    'pests',
+  ],
   habits: [
     {
       param: 'thenMin',

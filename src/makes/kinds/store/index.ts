@@ -10,6 +10,7 @@ export const store = kindOf<Record<string, never>>({
   kind: 'store',
   params: z.strictObject({}),
   endedBy: 'done',
+  mistakes: () => ['salt-forgotten', 'mould', 'gassy', 'froze', 'power-gone', 'left-warm', 'pests'],
   does: ['holds-curd', 'after'],
   uses: () => ['fridge'],
   toleranceC: null,

@@ -1,0 +1,144 @@
+import { mkdirSync, writeFileSync } from 'node:fs';
+import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../../core/units/format';
+import { METHODS } from '../../makes';
+import { MISTAKES } from '../../makes/mistakes';
+import { basic, planned } from '../../plan/fixtures/briefs';
+import { at } from '../fixtures/walked';
+import { type Answers, type Ask, costsSoFar, costsText, MISHAPS, mishapsAt, remedyFor } from '.';
+
+const f = formatter(METRIC);
+const plain = (text: string) => text.replaceAll('\u00a0', ' ');
+
+/** Every way a mishap's choices can be answered, its numbers as usual. */
+function waysToAnswer(asks: readonly Ask[]): Answers[] {
+  return asks.reduce<Answers[]>(
+    (so, ask) =>
+      'choices' in ask
+        ? so.flatMap((one) => ask.choices.map((choice) => ({ ...one, [ask.id]: choice })))
+        : so,
+    [{}],
+  );
+}
+
+/** Every mistake of every stage of every make, with all its answers. */
+const BRIEFS = [...METHODS.map(({ id }) => basic(id)), basic('squeaky-curds', {}, { calcium: true })];
+const ALL = BRIEFS.flatMap((brief) =>
+  planned(brief).plan.stages.flatMap((stage) => {
+    const state = at(brief, stage.id);
+    return mishapsAt(state).flatMap((id) =>
+      waysToAnswer(MISHAPS[id].asks).map((answers) => {
+        const remedy = remedyFor(state, id, answers, f);
+        return { make: brief.method, stage: stage.id, id, answers, state, remedy };
+      }),
+    );
+  }),
+);
+
+describe('what can go wrong, and what to do then', () => {
+  it('at least 40 mistakes, each of them at home somewhere, in words without a hole', () => {
+    expect(MISTAKES.length).toBeGreaterThanOrEqual(40);
+    const met = new Set(ALL.map((one) => one.id));
+    expect(MISTAKES.filter((id) => !met.has(id))).toEqual([]);
+    for (const { make, stage, id, remedy } of ALL) {
+      const told = `${remedy.now} ${costsText(remedy, f)}`;
+      expect([make, stage, id, told]).not.toContain(expect.stringMatching(/NaN|undefined|Infinity|null/));
+      expect(remedy.now.length).toBeGreaterThan(20);
+    }
+  });
+
+  it('prints every line for reading', () => {
+    mkdirSync('test-results/words', { recursive: true });
+    const told = new Map<string, string[]>();
+    for (const { make, stage, id, answers, remedy } of ALL) {
+      const text = `${MISHAPS[id].text} ${JSON.stringify(answers)} ${remedy.discard ? 'DISCARD ' : ''}${remedy.now} | ${costsText(remedy, f)}`;
+      told.set(text, [...(told.get(text) ?? []), `${make}/${stage}`]);
+    }
+    writeFileSync(
+      'test-results/words/mistakes.txt',
+      [...told]
+        .map(([text, where]) => `${plain(text)}\n    ${where.length} x: ${where.slice(0, 3).join(' ')}`)
+        .join('\n'),
+    );
+    expect(told.size).toBeGreaterThan(100);
+  });
+
+  it('a mistake that cannot happen at a stage is not offered there', () => {
+    const offered = (make: string, stage: string) => mishapsAt(at(basic(make), stage));
+    expect(offered('whole-milk-ricotta', 'drain')).not.toContain('cut-early');
+    expect(offered('squeaky-curds', 'set')).not.toContain('overshot-cook');
+    expect(offered('squeaky-curds', 'cook')).not.toContain('overshot-set');
+    expect(offered('grilling', 'set')).not.toContain('culture-forgotten');
+    expect(offered('squeaky-curds', 'set')).toContain('culture-forgotten');
+    expect(offered('quick-stretched', 'acid')).toContain('warm-acid');
+    expect(offered('paneer', 'acid')).not.toContain('warm-acid');
+    for (const { state, id } of ALL.filter((one) => one.id === 'out-of-order'))
+      expect([id, state.index]).not.toContain(0);
+  });
+
+  it('nothing stirs a set that is firming, and nothing is said of whey where there is none', () => {
+    for (const { stage, id, remedy, state } of ALL) {
+      const kind = state.plan.stages[state.index]?.kind;
+      if (kind === 'set' && ['overshot-set', 'cooled-set', 'knocked'].includes(id))
+        expect([
+          stage,
+          id,
+          remedy.now.replaceAll('not stir', '').replaceAll('no stirring', ''),
+        ]).not.toContain(expect.stringMatching(/\bstir/));
+      if (kind === 'hang' || kind === 'store') expect(remedy.now).not.toMatch(/stir the heat|cool whey/);
+    }
+  });
+
+  it('speaks the maker’s units', () => {
+    const american = formatter({ ...METRIC, temperature: 'F', mass: 'oz', volume: 'gal' });
+    const told = ALL.map(({ state, id, answers }) => {
+      const remedy = remedyFor(state, id, answers, american);
+      return plain(`${remedy.now} ${costsText(remedy, american)}`);
+    });
+    expect(told.filter((text) => /\d °C|\d g\b|\d kg|\d L\b/.test(text))).toEqual([]);
+    expect(told.some((text) => /°F/.test(text))).toBe(true);
+  });
+
+  it('an overshot cook costs moisture by the degree, and a warming costs nothing', () => {
+    const cook = remedyFor(at(basic('squeaky-curds'), 'cook'), 'overshot-cook', { by: 6 }, f);
+    expect(cook.costs.moisturePoints).toBeCloseTo(-2.4, 6);
+    const warm = remedyFor(at(basic('squeaky-curds'), 'warm'), 'overshot', { by: 6 }, f);
+    expect(warm.costs).toEqual({ moisturePoints: 0, fatShare: 0, yieldShare: 0 });
+  });
+
+  it('a curd cut at half its time loses a quarter, and the plan goes on with what is left', () => {
+    const brief = basic('squeaky-curds');
+    const early = remedyFor(at(brief, 'cut'), 'cut-early', { min: 22.5 }, f);
+    expect(early.costs.yieldShare).toBeCloseTo(-0.25, 6);
+    const after = at(brief, 'cut', [
+      [1, { type: 'mishap', what: 'cut-early', text: 'x', costs: early.costs }],
+      [
+        2,
+        {
+          type: 'mishap',
+          what: 'shattered',
+          text: 'x',
+          costs: { moisturePoints: -1, fatShare: 0, yieldShare: -0.04 },
+        },
+      ],
+    ]);
+    expect(costsSoFar(after).yieldShare).toBeCloseTo(0.75 * 0.96 - 1, 6);
+    expect(costsSoFar(after).moisturePoints).toBeCloseTo(-1, 6);
+  });
+
+  it('salt strewn too early counts what really went in and all the water there was', () => {
+    const state = at(basic('whole-milk-ricotta'), 'drain');
+    const told = (grams: number) => remedyFor(state, 'salted-early', { grams, before: 4, kg: 2 }, f);
+    const top = (grams: number) => Number(/strew ([\d.]+) g more/.exec(plain(told(grams).now))?.[1]);
+    // 0.5 % of 2 kg is 10 g; of 8 g in 4 kg of wet curd with 3.44 kg of water, 2 kg of which ran off, 4.65 g are gone.
+    expect(top(8)).toBeCloseTo(10 - (8 - 8 * (2 / 3.44)), 0);
+    expect(top(0.0001)).toBeCloseTo(10, 0);
+  });
+
+  it('calcium forgotten is stirred in before the coagulant, and too late after it', () => {
+    const told = (stage: string) =>
+      plain(remedyFor(at(basic('squeaky-curds'), stage), 'no-calcium', {}, f).now);
+    expect(told('warm')).toMatch(/1\.6 g of calcium/);
+    expect(told('cut')).toMatch(/Too late/);
+  });
+});
