@@ -211,6 +211,8 @@ export function kindOf<P>(kind: StageKind<P>): AnyKind {
     uses: (params) => kind.uses?.(read(params)) ?? [],
     hands: (params, span) => kind.hands?.(read(params), span) ?? atItsBeginning(span),
     slack: (params) => kind.slack?.(read(params)) ?? FIXED,
+    countsMin: (params) => kind.countsMin?.(read(params)) ?? null,
+    tests: (params) => kind.tests?.(read(params)) ?? [],
     mistakes: (params) => kind.mistakes?.(read(params)) ?? [],
     picture: (params) => kind.picture?.(read(params)) ?? kind.kind,
   };

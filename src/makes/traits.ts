@@ -56,6 +56,9 @@ export interface Round {
   atOnce: boolean;
 }
 
+/** Tests of the hand, the eye and the tongue that a stage may be asked. */
+export type HandTestName = 'break' | 'stretch' | 'squeeze' | 'sourness' | 'afloat' | 'unmould';
+
 /** What a stage takes up while it lasts. */
 export const RESOURCES = ['pot', 'ring', 'mould', 'press', 'fridge'] as const;
 export type Resource = (typeof RESOURCES)[number];
@@ -128,6 +131,10 @@ export interface Traits<P> {
   /** At its beginning. */
   hands(params: P, span: Span): readonly HandsWindow[];
   slack(params: P): Slack;
+  /** Minutes that count from when a test is passed, not from its beginning. None. */
+  countsMin(params: P): number | null;
+  /** What may be tried in it. Nothing. */
+  tests(params: P): readonly HandTestName[];
   /** What can go wrong in it. Nothing that is known of. */
   mistakes(params: P): readonly MistakeId[];
   /** The drawing of what right looks like; that of its name. */

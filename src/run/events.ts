@@ -12,8 +12,30 @@ import { toldAdviceSchema } from './toldAdvice';
 export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
 export type WheyLook = (typeof WHEY_LOOKS)[number];
 
-/** What a hand test may find, the clean break's three and the stretch's three. */
-export const HAND_TESTS = ['not yet', 'nearly', 'clean', 'tears', 'stretches', 'melts'] as const;
+/** What a hand test may find: of the clean break, a piece pulled, a handful squeezed, the taste, what floats, and the mould. */
+export const HAND_TESTS = [
+  'not yet',
+  'nearly',
+  'clean',
+  'tears',
+  'short',
+  'stretches',
+  'oily',
+  'melts',
+  'too soft',
+  'springs',
+  'too firm',
+  'sweet still',
+  'sour, not set',
+  'sour and set',
+  'sharp',
+  'smells off',
+  'some afloat',
+  'all afloat',
+  'holds its shape',
+  'sags',
+  'sticks',
+] as const;
 export type HandTest = (typeof HAND_TESTS)[number];
 
 /** What a temperature may be read of. */

@@ -1,4 +1,5 @@
 import { drainAdvice } from './drainAdvice';
+import { lookAgainAt } from './findings';
 import { coursesIn } from './frozen';
 import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
@@ -15,6 +16,8 @@ export function expectedEnd(state: MakeState): number {
   const set = setAdvice(state);
   if (set?.kind === 'look-again') return set.lookAt;
   if (set?.kind === 'cut-at' || (set?.kind === 'watch' && set.heat)) return set.cutAt;
+  const lookAt = lookAgainAt(state);
+  if (lookAt !== null) return lookAt;
   const courses = coursesIn(state);
   const sour = courses && sourAdvice(state, courses);
   return sour?.readyAt ?? drainAdvice(state)?.readyAt ?? stageEndsAt(state);

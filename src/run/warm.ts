@@ -41,6 +41,16 @@ function soursOf(
   const stage = state.plan.stages.find((one) => one.id === run.stage);
   const goal = stage && goalOf(stage, state.parameters);
   const last = state.pHs.at(-1);
+  // What has set with clear whey on it and tastes cleanly sour has soured: nobody needs a meter to see it.
+  for (const { at, stage: where, found } of state.tests)
+    if (
+      found === 'sour and set' &&
+      where === run.stage &&
+      at >= run.startedAt &&
+      at <= end &&
+      read.length === 0
+    )
+      points.push([at / MIN_MS, SOURED_PH]);
   const denied = last !== undefined && last.pH > SOURED_PH;
   // Nobody needs a meter: what has set by souring has soured, and came down as planned over the time it took.
   if (goal?.is === 'pH' && run.endedAt !== null && read.length === 0 && !denied) {

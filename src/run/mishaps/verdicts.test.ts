@@ -113,7 +113,12 @@ describe('whether it is still food', () => {
     expect(new Set(ALL.map((one) => JSON.stringify(one))).size).toBe(ALL.length);
   });
 
-  it.each(ALL)('%s, %s: %s %j is %s', (make, stage, mistake, answers, verdict, how = {}) => {
+  it.each(
+    ALL.map(
+      (one) => [`${one[0]}, ${one[1]}: ${one[2]} ${JSON.stringify([one[3], one[5] ?? {}])}`, one] as const,
+    ),
+  )('%s', (_, situation) => {
+    const [make, stage, mistake, answers, verdict, how = {}] = situation;
     const brief = {
       ...basic(make, {}, { options: how.options ?? {} }),
       ...(how.roomC && { roomC: how.roomC }),

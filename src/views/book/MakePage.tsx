@@ -3,6 +3,7 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { acidText } from '../../plan/telling';
 import { methodIn } from '../../run/frozen';
+import { costsSoFar } from '../../run/mishaps';
 import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
@@ -196,11 +197,13 @@ export default function MakePage() {
 
 function yieldWords(state: MakeState): string {
   const { yieldRatio, withinSpread } = reviewOf(state);
+  const lost = -costsSoFar(state).yieldShare;
+  const told = lost >= 0.01 ? ` What went wrong accounts for about ${Math.round(100 * lost)}\u00a0%.` : '';
   if (yieldRatio === null)
     return state.finishedAt === null ? '' : 'It was not weighed, so the yield is not known.';
   const off = Math.round(Math.abs(yieldRatio - 1) * 100);
-  if (off === 0) return 'As planned.';
-  return `${off}\u00a0% ${yieldRatio > 1 ? 'more' : 'less'} than planned, ${withinSpread ? 'within what was to be expected' : 'outside what was to be expected'}.`;
+  if (off === 0) return `As planned.${told}`;
+  return `${off}\u00a0% ${yieldRatio > 1 ? 'more' : 'less'} than planned, ${withinSpread ? 'within what was to be expected' : 'outside what was to be expected'}.${told}`;
 }
 
 function tastedAfter(ms: number): string {

@@ -2,12 +2,12 @@ import { useEffect, useMemo, useState } from 'react';
 import type { MakeEvent } from '../../run/events';
 import { momentOf } from '../../run/moment';
 import { rampAdvice } from '../../run/rampAdvice';
-import { type MakeState, stageAt, stateOf } from '../../run/state';
+import { type MakeState, stateOf } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { RunTrack } from '../common/RunTrack';
-import { rampText } from '../common/rampText';
+import { rampText, warmedAt } from '../common/rampText';
 import { clockText } from '../common/times';
 
 /** A whole make plays in so many steps, one each so many ms. */
@@ -77,7 +77,7 @@ function AsItStood({ state }: { state: MakeState }) {
   const format = useFormat();
   const moment = momentOf(state, format);
   const ramp = rampAdvice(state);
-  const said = ramp && rampText(ramp, format, stageAt(state).targetC ?? 0);
+  const said = ramp && rampText(ramp, format, warmedAt(state));
   const last = state.readings.at(-1);
   return (
     <p

@@ -1,11 +1,13 @@
+import { capital } from '../../core/units/capital';
 import { stageKind } from '../../makes/kinds';
 import { boilsOverAt } from '../../run/boilOver';
-import type { Moment } from '../../run/moment';
+import type { Finding } from '../../run/findings';
+import type { Moment } from '../../run/moments';
 import { rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { StagePicture } from '../../ui/pictures/StagePicture';
-import { rampText } from '../common/rampText';
+import { rampText, warmedAt } from '../common/rampText';
 import { clockText } from '../common/times';
 
 /** What the readings of a warming say, in words. */
@@ -13,7 +15,7 @@ export function RampSays({ state, now }: { state: MakeState; now: number }) {
   const format = useFormat();
   const ramp = rampAdvice(state);
   if (!ramp) return null;
-  const said = rampText(ramp, format, stageAt(state).targetC ?? 0);
+  const said = rampText(ramp, format, warmedAt(state));
   const last = state.readings.findLast((one) => one.at >= state.stageStartedAt);
   return (
     <div
@@ -30,6 +32,18 @@ export function RampSays({ state, now }: { state: MakeState; now: number }) {
         <strong>{said.now}</strong> {said.why}
       </p>
     </div>
+  );
+}
+
+/** What was found last, and what it leads to. */
+export function Found({ found }: { found: Finding }) {
+  return (
+    <p
+      role="status"
+      className={`mt-3 rounded-[16px] border-l-[10px] px-5 py-2 text-[19px] leading-snug ${found.leads === 'bin' ? 'border-danger bg-danger-wash' : 'border-now-edge bg-now-wash'}`}
+    >
+      <strong>{`${capital(found.found)}.`}</strong> {found.says}
+    </p>
   );
 }
 

@@ -1,7 +1,7 @@
 import { AlertDialog } from 'radix-ui';
 import { useId, useState } from 'react';
 import type { NewEvent } from '../../run/events';
-import type { Moment } from '../../run/moment';
+import type { Moment } from '../../run/moments';
 import { type MakeState, stageAt } from '../../run/state';
 import { BackGlyph, CheckGlyph, UndoGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';

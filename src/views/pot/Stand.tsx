@@ -3,6 +3,7 @@ import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
 import { cautionText } from '../../plan/cautionText';
 import { readyAt } from '../../run/expect';
+import { costsSoFar } from '../../run/mishaps';
 import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { warmSoFar } from '../../run/warm';
@@ -15,7 +16,7 @@ import { shownAs } from '../common/thermometers';
 import { clockText, countdownText, hoursText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
 import { Coming } from './Coming';
-import { BoilWatch, RampSays, Steps } from './Guidance';
+import { BoilWatch, Found, RampSays, Steps } from './Guidance';
 import { HandTests } from './HandTests';
 import { Mishap } from './Mishap';
 import { Elsewhere, OutOfTurn } from './OutOfTurn';
@@ -56,6 +57,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const shown =
     stage.targetC === null ? '' : shownAs(stage.targetC, kitchen, boilingC(kitchen.altitudeM), format);
   const works = worksFrom(state);
+  const lost = costsSoFar(state).yieldShare;
   const heading = useRef<HTMLHeadingElement>(null);
   // A new stage takes the keyboard with it, so that Tab goes on from what to do now.
   const focused = useRef('');
@@ -75,6 +77,8 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           {state.name} · stage {state.index + 1} of {state.plan.stages.length} ·{' '}
           {format.litres(state.plan.brief.milk.litres ?? 0)} · ready about{' '}
           {momentText(readyAt(state, now), now)}
+          {lost <= -0.01 &&
+            ` · about ${format.kg(state.plan.predictions.yieldKg.likely * (1 + lost))} after what went wrong`}
         </p>
         <div className="mt-1 flex flex-wrap items-end justify-between gap-x-5 gap-y-1">
           <h1
@@ -112,6 +116,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         </div>
         <RampSays state={state} now={now} />
         <SoFar adding={moment.adding} />
+        {moment.found && <Found found={moment.found} />}
         <BoilWatch state={state} now={now} />
         <div className="flex flex-col-reverse tab:flex-col">
           <div>

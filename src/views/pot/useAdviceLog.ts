@@ -2,19 +2,19 @@ import { useEffect, useRef } from 'react';
 import type { Format } from '../../core/units/format';
 import { adviceOf } from '../../run/adviceOf';
 import { rampAdvice } from '../../run/rampAdvice';
-import { type MakeState, stageAt } from '../../run/state';
+import type { MakeState } from '../../run/state';
 import { sameAdvice, type ToldAdvice } from '../../run/toldAdvice';
 import { useFormat } from '../../store/hooks';
 import { append } from '../../store/log';
 import { usePorts } from '../../store/ports';
-import { rampText } from '../common/rampText';
+import { rampText, warmedAt } from '../common/rampText';
 import { sayUnwritten } from '../common/written';
 
 /** Advice in the words it was shown in. */
 function wordsOf(advice: ToldAdvice, state: MakeState, format: Format): string {
   if (advice.of === 'heat') {
     const ramp = rampAdvice(state);
-    const said = ramp && rampText(ramp, format, stageAt(state).targetC ?? 0);
+    const said = ramp && rampText(ramp, format, warmedAt(state));
     return said ? `${said.now} ${said.why}` : '';
   }
   if (advice.grams !== null) return `Pour ${format.grams(advice.grams)}.`;

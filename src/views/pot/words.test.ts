@@ -16,7 +16,7 @@ const arriving = (pace: 'ahead' | 'behind' | 'on time', byMin: number): RampAdvi
   byMin,
 });
 const said = (advice: RampAdvice) => {
-  const { now, why } = rampText(advice, f, 90);
+  const { now, why } = rampText(advice, f, { targetC: 90, curd: false });
   return `${now} ${why}`.replaceAll('\u00a0', ' ');
 };
 
@@ -44,7 +44,7 @@ describe('what a ramp says', () => {
 
   it('speaks °F to who reads it', () => {
     const american = formatter({ ...METRIC, temperature: 'F' });
-    const { why } = rampText(arriving('on time', 0), american, 90);
+    const { why } = rampText(arriving('on time', 0), american, { targetC: 90, curd: false });
     expect(why.replaceAll('\u00a0', ' ')).toBe('At this pace 194 °F at 12:00, 2.5 °F a minute.');
   });
 });

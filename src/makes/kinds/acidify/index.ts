@@ -25,6 +25,7 @@ export const acidify = kindOf<AcidifyParams>({
   kind: 'acidify',
   params: z.strictObject({ toPH: boundedBy(4.4, 6.2), atC: warmC() }),
   endedBy: 'pH',
+  tests: () => ['stretch'],
   mistakes: () => [
     'slabs-cold',
     'over-sour',

@@ -27,6 +27,7 @@ export const cook = kindOf<CookParams>({
     whole: z.boolean().optional(),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
+  tests: () => ['squeeze'],
   mistakes: () => [
     'overshot-cook',
     'cooled-cook',

@@ -170,6 +170,7 @@ export const drain = kindOf<DrainParams>({
       'give toMoisturePct, minutes or hours, one of the three',
     ) as unknown as z.ZodType<DrainParams>,
   endedBy: 'time',
+  tests: (params) => (params.in === 'basket' ? ['unmould'] : []),
   mistakes: (params) => [
     'overdrained',
     'cloth-stuck',

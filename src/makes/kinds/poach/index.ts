@@ -42,6 +42,8 @@ export const poach = kindOf<PoachParams>({
     ricotta: z.boolean().optional(),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',
+  tests: () => ['afloat'],
+  countsMin: ({ minutes }) => minutes,
   mistakes: () => ['poach-boiled', 'poach-fell-apart', 'boiled-over', 'spilled'],
   does: ['near-boil', 'over-fire', 'heats-curd'],
   uses: () => ['pot', 'ring'],

@@ -50,6 +50,7 @@ export const press = kindOf<PressParams>({
     steps: pressStepsSchema.default([]),
   }) as unknown as z.ZodType<PressParams>,
   endedBy: 'time',
+  tests: () => ['unmould'],
   mistakes: () => [
     'load-rim',
     'pressed-hard',

@@ -85,6 +85,7 @@ export const set = kindOf<SetParams>({
     wrap: z.enum(WRAPS).default('towel'),
   }) as unknown as z.ZodType<SetParams>,
   endedBy: 'test',
+  tests: ({ toPH }) => [toPH === undefined ? 'break' : 'sourness'],
   mistakes: () => [
     'overshot-set',
     'cooled-set',

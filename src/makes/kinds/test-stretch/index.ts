@@ -11,6 +11,7 @@ export const testStretch = kindOf<Record<string, never>>({
   kind: 'test-stretch',
   params: z.strictObject({}),
   endedBy: 'test',
+  tests: () => ['stretch'],
   mistakes: () => ['over-sour', 'stretch-cold', 'slabs-cold'],
   goal: () => ({ is: 'stretch-test' }),
   uses: () => ['pot'],

@@ -1,0 +1,28 @@
+import { does } from '../makes/asked';
+import { drainAdvice } from './drainAdvice';
+import { costsSoFar } from './mishaps';
+import { type MakeState, stageAt } from './state';
+
+/** What a weight of the curd says wherever it is weighed on its way. */
+export interface WeightAdvice {
+  kg: number;
+  /** Moisture by that weight, %. */
+  moisturePct: number;
+  /** What it should weigh finished and salted, kg, after what went wrong. */
+  finishedKg: number;
+}
+
+/**
+ * What the last weighing at this stage says, in whatever the curd drains or lies: what is dry in it does not run off, so its
+ * weight is its moisture. Null without a weighing, before there is curd to weigh, and where a bag says it better.
+ */
+export function weightAdvice(state: MakeState): WeightAdvice | null {
+  const stage = stageAt(state);
+  const last = state.weighings.findLast((one) => one.stage === stage.id && one.at >= state.stageStartedAt);
+  if (!last || !(does(stage, 'holds-curd') || does(stage, 'drains')) || drainAdvice(state)) return null;
+  const { yieldKg, moisturePct } = state.plan.predictions;
+  const finishedKg = yieldKg.likely * (1 + costsSoFar(state).yieldShare);
+  const saltKg = (state.plan.doses.find((dose) => dose.id === 'salt')?.grams ?? 0) / 1000;
+  const dryKg = Math.max(0, finishedKg * (1 - moisturePct / 100) - saltKg);
+  return { kg: last.kg, finishedKg, moisturePct: Math.max(0, 100 * (1 - dryKg / last.kg)) };
+}
