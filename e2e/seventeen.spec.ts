@@ -1,6 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { FAMILIES } from './families';
+import { beginsInSight } from './inSight';
 import { action, choose, open, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
@@ -18,6 +19,7 @@ for (const { title, id } of METHODS.filter((method) => !driven.includes(method.t
     for (let stage = 1; stage < Number(total); stage++) {
       await expect(heading(page)).toContainText(`stage ${stage} of ${total}`);
       await expect(action(page)).not.toContainText(/undefined|NaN/);
+      await beginsInSight(page);
       const poured = page.getByRole('button', { name: /^Poured/ });
       if (await poured.isVisible()) {
         await poured.click();
@@ -27,6 +29,7 @@ for (const { title, id } of METHODS.filter((method) => !driven.includes(method.t
       await page.locator('[data-main]').click();
     }
     await expect(action(page)).toContainText('Weigh it');
+    await beginsInSight(page);
     const pad = page.getByRole('form', { name: 'Note a reading' });
     await pad.getByRole('textbox').fill('0.8');
     await pad.getByRole('button', { name: 'Weigh and finish' }).click();

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { type Format, formatter } from '../core/units/format';
 import { HASTENED, usePorts } from './ports';
 import { unitsOf } from './slices/kitchen';
@@ -27,3 +27,15 @@ export function useFormat(): Format {
   const kitchen = useAppSelector((state) => state.kitchen);
   return useMemo(() => formatter(unitsOf(kitchen)), [kitchen]);
 }
+
+/** Whether the screen is narrower than a tablet's; the breakpoint of the look. */
+const PHONE = '(max-width: 47.99rem)';
+
+const watchPhone = (changed: () => void) => {
+  const narrow = matchMedia(PHONE);
+  narrow.addEventListener('change', changed);
+  return () => narrow.removeEventListener('change', changed);
+};
+
+/** Whether it is a phone's screen, followed as it is turned. */
+export const useIsPhone = (): boolean => useSyncExternalStore(watchPhone, () => matchMedia(PHONE).matches);

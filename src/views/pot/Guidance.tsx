@@ -19,16 +19,18 @@ export function RampSays({ state, now }: { state: MakeState; now: number }) {
   const last = state.readings.findLast((one) => one.at >= state.stageStartedAt);
   return (
     <div
-      className="mt-4 flex flex-wrap items-center gap-x-6 gap-y-1 rounded-[16px] border-l-[10px] border-now-edge bg-now-wash px-5 py-3"
+      className="mt-3 flex flex-wrap items-center gap-x-6 gap-y-0 rounded-[16px] border-l-[10px] border-now-edge bg-now-wash px-3 py-1.5 tab:mt-4 tab:px-5 tab:py-3"
       aria-live="polite"
     >
       {last && (
         <p>
-          <span className="figure text-[46px]">{format.temp(last.tempC, 1)}</span>{' '}
+          <span className="figure text-[30px] leading-none tab:text-[46px]">
+            {format.temp(last.tempC, 1)}
+          </span>{' '}
           <span className="text-[15px] text-ink-soft">{agoText(now - last.at)}</span>
         </p>
       )}
-      <p className="min-w-[14rem] flex-1 text-[19px] leading-snug">
+      <p className="min-w-[14rem] flex-1 text-[16px] leading-tight tab:text-[19px] tab:leading-snug">
         <strong>{said.now}</strong> {said.why}
       </p>
     </div>

@@ -67,7 +67,7 @@ export function HandTests({
           {`${DONE[turns.what]}: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
         </Button>
       )}
-      <div className="flex basis-full flex-wrap gap-4 empty:hidden">
+      <div className="grid basis-full grid-cols-[repeat(auto-fit,minmax(8rem,1fr))] gap-4 empty:hidden">
         {tests.map(({ text, event }) => {
           const drawn = DRAWN[text];
           return (
@@ -76,7 +76,7 @@ export function HandTests({
               type="button"
               disabled={busy}
               onClick={() => void note(event)}
-              className="flex min-h-[84px] min-w-[9rem] flex-1 flex-col items-center justify-center gap-1 rounded-[20px] border-[3px] border-rim bg-plate px-3 py-2 hover:bg-plate-soft disabled:opacity-55"
+              className="flex min-h-[84px] flex-col items-center justify-center gap-0.5 rounded-[20px] border-[3px] border-rim bg-plate px-2 py-2 hover:bg-plate-soft disabled:opacity-55"
             >
               <svg
                 width="48"
@@ -92,7 +92,7 @@ export function HandTests({
                 <path d={drawn?.path} />
               </svg>
               <span className="name text-[20px]">{text}</span>
-              <span className="text-[14px] text-ink-soft">{drawn?.says}</span>
+              <span className="text-[14px] leading-tight text-ink-soft">{drawn?.says}</span>
             </button>
           );
         })}

@@ -1,5 +1,5 @@
 import { AlertDialog } from 'radix-ui';
-import { useId, useState } from 'react';
+import { type ReactNode, useId, useState } from 'react';
 import type { NewEvent } from '../../run/events';
 import type { Moment } from '../../run/moments';
 import { type MakeState, stageAt } from '../../run/state';
@@ -19,19 +19,19 @@ interface Props {
   note(event: NewEvent): Promise<boolean>;
 }
 
-/** What one can do: move on, step back, take back; and, apart from these, what seldom happens. */
-export function PotButtons({ state, moment, busy, note }: Props) {
+/** What one can do: move on, step back, take back. `pad` stands right under the way on, where the screen is narrow. */
+export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: ReactNode }) {
   const { undoable } = state;
   const meaning = `${state.index} ${moment.main?.text ?? ''}`;
   const settled = useSettled(meaning);
   return (
-    <div className="mt-5 flex flex-wrap items-stretch gap-4">
+    <div className="mt-4 grid grid-cols-2 items-stretch gap-4 tab:flex tab:flex-wrap">
       {moment.main && (
         <Button
           data-main
           tone="main"
           size="hand"
-          className="min-w-[15rem] flex-[2] text-[25px]"
+          className="col-span-2 min-w-[15rem] flex-[2] text-[25px]"
           key={meaning}
           // Not taken out of the keyboard's way while it rests: Tab would pass it by.
           aria-disabled={busy || !settled}
@@ -41,6 +41,7 @@ export function PotButtons({ state, moment, busy, note }: Props) {
           {moment.main.text}
         </Button>
       )}
+      {pad && <div className="col-span-2">{pad}</div>}
       <MilkMeasured state={state} note={note} />
       {moment.adding.map((one) => (
         <WentIn key={one.dose} state={state} adding={one} note={note} />

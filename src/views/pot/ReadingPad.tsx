@@ -15,6 +15,8 @@ interface Props {
   pad: Reads;
   /** The last stage: a weight finishes the make. */
   last: boolean;
+  /** Its keys stay folded until it is touched. */
+  folds: boolean;
   lastTempC: number | null;
   lastPH: number | null;
   busy: boolean;
@@ -25,11 +27,24 @@ interface Props {
 }
 
 /** A pad for wet knuckles: keys, a step up or down from the last reading, and the keyboard beside it. */
-export function ReadingPad({ pad, last, lastTempC, lastPH, busy, onTemp, onPH, onWeight, onFinish }: Props) {
+export function ReadingPad({
+  pad,
+  last,
+  folds,
+  lastTempC,
+  lastPH,
+  busy,
+  onTemp,
+  onPH,
+  onWeight,
+  onFinish,
+}: Props) {
   const format = useFormat();
   const [chosen, setChosen] = useState(pad);
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
+  const [open, setOpen] = useState(false);
+  const unfolded = !folds || open;
   const id = useId();
   const mark = format.units.decimal;
   const quantity =
@@ -39,6 +54,7 @@ export function ReadingPad({ pad, last, lastTempC, lastPH, busy, onTemp, onPH, o
   const lastOf = { temperature: lastTempC, pH: lastPH, weight: null }[chosen];
   const steps = chosen === 'pH' ? [-0.1, -0.01, 0.01, 0.1] : [-1, -0.1, 0.1, 1];
   const decimals = chosen === 'pH' ? 2 : 1;
+  const noteIt = chosen === 'weight' && last ? 'Weigh and finish' : 'Note it';
   const write = async () => {
     const read = readNumber(text);
     const value = read === null ? null : quantity.in(read, format.units);
@@ -65,13 +81,13 @@ export function ReadingPad({ pad, last, lastTempC, lastPH, busy, onTemp, onPH, o
   return (
     <form
       aria-label="Note a reading"
-      className="plate px-4 pt-3 pb-4"
+      className={unfolded ? 'plate px-4 pt-3 pb-4' : 'rounded-[18px] border-2 border-rim-soft px-3 pt-1 pb-2'}
       onSubmit={(event) => {
         event.preventDefault();
         void write();
       }}
     >
-      <div className="flex items-center justify-between gap-2">
+      <div className="flex flex-wrap items-center justify-between gap-x-2">
         <label htmlFor={id} className="name text-[20px]">
           {chosen === 'weight' && last ? 'Finished weight' : NAMES[chosen]}
         </label>
@@ -106,12 +122,26 @@ export function ReadingPad({ pad, last, lastTempC, lastPH, busy, onTemp, onPH, o
             setText(event.target.value);
           }}
           aria-invalid={fault !== null}
+          onFocus={() => setOpen(true)}
+          onClick={() => setOpen(true)}
           className="figure w-full min-w-0 bg-transparent text-right text-[52px] outline-none placeholder:text-rim-soft placeholder:opacity-100"
         />
         <span className="name text-[24px]">{unit}</span>
+        {!unfolded && (
+          <Button
+            tone="now"
+            size="hand"
+            type="submit"
+            disabled={busy}
+            className="mb-1 ml-3 shrink-0"
+            aria-label={noteIt}
+          >
+            {last && chosen === 'weight' ? 'Finish' : 'Note it'}
+          </Button>
+        )}
       </div>
       {fault && <FaultText>{fault}</FaultText>}
-      {chosen !== 'weight' && (
+      {unfolded && chosen !== 'weight' && (
         <div className="mt-3 grid grid-cols-4 gap-2">
           {steps.map((by) => (
             <button
@@ -128,23 +158,27 @@ export function ReadingPad({ pad, last, lastTempC, lastPH, busy, onTemp, onPH, o
           ))}
         </div>
       )}
-      <div className="mt-3 grid grid-cols-3 gap-2">
-        {['7', '8', '9', '4', '5', '6', '1', '2', '3', mark, '0', '⌫'].map((key) => (
-          <button
-            key={key}
-            type="button"
-            aria-label={key === '⌫' ? 'delete' : key === mark ? 'decimal mark' : key}
-            onClick={() => press(key)}
-            className="figure min-h-[60px] rounded-[16px] border-[2.5px] border-rim bg-plate text-[28px] hover:bg-plate-soft active:bg-now"
-          >
-            {key}
-          </button>
-        ))}
-      </div>
-      <Button tone="now" size="hand" type="submit" disabled={busy} className="mt-4 w-full">
-        <CheckGlyph size={28} />
-        {chosen === 'weight' && last ? 'Weigh and finish' : 'Note it'}
-      </Button>
+      {unfolded && (
+        <div className="mt-3 grid grid-cols-3 gap-2">
+          {['7', '8', '9', '4', '5', '6', '1', '2', '3', mark, '0', '⌫'].map((key) => (
+            <button
+              key={key}
+              type="button"
+              aria-label={key === '⌫' ? 'delete' : key === mark ? 'decimal mark' : key}
+              onClick={() => press(key)}
+              className="figure min-h-[60px] rounded-[16px] border-[2.5px] border-rim bg-plate text-[28px] hover:bg-plate-soft active:bg-now"
+            >
+              {key}
+            </button>
+          ))}
+        </div>
+      )}
+      {unfolded && (
+        <Button tone="now" size="hand" type="submit" disabled={busy} className="mt-4 w-full">
+          <CheckGlyph size={28} />
+          {noteIt}
+        </Button>
+      )}
       {last && (
         <Button tone="quiet" className="mt-3 w-full" onClick={() => void onFinish(null)}>
           Finish without weighing

@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
 import { cautionText } from '../../plan/cautionText';
@@ -8,7 +8,7 @@ import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
 import { warmSoFar } from '../../run/warm';
 import { worksFrom } from '../../run/works';
-import { useFormat, useNow } from '../../store/hooks';
+import { useFormat, useIsPhone, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
@@ -38,6 +38,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const format = useFormat();
   const now = useNow(1000);
   const navigate = useNavigate();
+  const phone = useIsPhone();
   const { note, busy } = useNote(id);
   useWakeLock();
   useAdviceLog(id, state);
@@ -66,16 +67,50 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
     focused.current = stage.id;
     heading.current?.focus({ preventScroll: true });
   });
+  // Whatever is to be done next begins at its top.
+  const next = `${stage.id} ${moment.action}`;
+  useLayoutEffect(() => {
+    if (next !== '') window.scrollTo({ top: 0 });
+  }, [next]);
   const finish = async (weighedKg: number | null) => {
     if (await note({ type: 'finished', weighedKg })) navigate(`/book/${id}`);
   };
+  const findings = (
+    <>
+      {moment.wantsLook && (
+        <WheyLooks
+          busy={busy}
+          last={state.looks.at(-1)?.look ?? null}
+          onLook={(look) => void note({ type: 'whey', look })}
+        />
+      )}
+      <HandTests moment={moment} busy={busy} note={note} />
+    </>
+  );
+  const pad = (
+    <ReadingPad
+      key={`${moment.pad}-${moment.last}`}
+      pad={moment.pad}
+      last={moment.last}
+      folds={phone}
+      lastTempC={state.readings.at(-1)?.tempC ?? null}
+      lastPH={state.pHs.at(-1)?.pH ?? null}
+      busy={busy}
+      onTemp={(tempC) => note({ type: 'temperature', tempC })}
+      onPH={(pH) => note({ type: 'pH', pH })}
+      onWeight={(kg) => note({ type: 'weighed', kg })}
+      onFinish={finish}
+    />
+  );
   if (state.handedAt !== null) return <Elsewhere state={state} note={note} />;
   return (
     <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:grid-rows-[auto_1fr] lap:items-start lap:gap-x-6">
       <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8 lap:col-start-1">
         <p className="text-[16px] text-ink-soft">
-          {state.name} · stage {state.index + 1} of {state.plan.stages.length} ·{' '}
-          {format.litres(state.plan.brief.milk.litres ?? 0)} · ready about{' '}
+          <span className="hidden tab:inline">
+            {state.name} · {format.litres(state.plan.brief.milk.litres ?? 0)} ·{' '}
+          </span>
+          stage {state.index + 1} of {state.plan.stages.length} · ready about{' '}
           {momentText(readyAt(state, now), now)}
           {lost <= -0.01 &&
             ` · about ${format.kg(state.plan.predictions.yieldKg.likely * (1 + lost))} after what went wrong`}
@@ -85,20 +120,23 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             ref={heading}
             tabIndex={-1}
             data-big
-            className="figure text-[70px] outline-none tab:text-[80px]"
+            className="figure text-[70px] leading-[0.95] outline-none tab:text-[80px] tab:leading-none"
           >
             {moment.action}
             {moment.target && (
               <>
                 {' '}
-                <span data-big className="whitespace-nowrap">
+                <span
+                  data-big
+                  className={moment.target.length > 8 ? 'tab:whitespace-nowrap' : 'whitespace-nowrap'}
+                >
                   {moment.target}
                 </span>
               </>
             )}
           </h1>
           <p
-            className="ml-auto text-right"
+            className="flex w-full flex-row-reverse items-end justify-between gap-3 tab:ml-auto tab:block tab:w-auto tab:text-right"
             role="timer"
             aria-label={`${countdownText(left)}, ${moment.endsWhat}`}
           >
@@ -108,7 +146,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             >
               {countdownText(paused ? -left : left)}
             </span>
-            <span className="text-[16px] text-ink-soft">
+            <span className="text-[16px] leading-tight text-ink-soft">
               {paused ? 'since' : left < 0 ? 'over since' : 'until'} {clockText(moment.endsAt)},{' '}
               {moment.endsWhat}
             </span>
@@ -118,33 +156,21 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         <SoFar adding={moment.adding} />
         {moment.found && <Found found={moment.found} />}
         <BoilWatch state={state} now={now} />
-        <div className="flex flex-col-reverse tab:flex-col">
-          <div>
-            {works && stage.targetC !== null && (
-              <p className="mt-4 text-[18px] text-ink-soft">
-                It still works from {format.temp(works[0])} to {format.temp(works[1])}.
-                {shown !== '' && (
-                  <>
-                    {' '}
-                    At {format.temp(stage.targetC)} <strong className="text-ink">{shown}</strong>.
-                  </>
-                )}
-              </p>
+        {!moment.main && findings}
+        <PotButtons state={state} moment={moment} busy={busy} note={note} pad={phone ? pad : null} />
+        {moment.main && findings}
+        {works && stage.targetC !== null && (
+          <p className="mt-4 text-[18px] text-ink-soft">
+            It still works from {format.temp(works[0])} to {format.temp(works[1])}.
+            {shown !== '' && (
+              <>
+                {' '}
+                At {format.temp(stage.targetC)} <strong className="text-ink">{shown}</strong>.
+              </>
             )}
-            <Steps moment={moment} state={state} />
-          </div>
-          <div>
-            {moment.wantsLook && (
-              <WheyLooks
-                busy={busy}
-                last={state.looks.at(-1)?.look ?? null}
-                onLook={(look) => void note({ type: 'whey', look })}
-              />
-            )}
-            <HandTests moment={moment} busy={busy} note={note} />
-            <PotButtons state={state} moment={moment} busy={busy} note={note} />
-          </div>
-        </div>
+          </p>
+        )}
+        <Steps moment={moment} state={state} />
         {cautions.some((one) => WARM.includes(one.id)) && (
           <p className="mt-4 text-[18px]" data-testid="warm">
             Warm so far, between {format.temp(5)} and {format.temp(60)}:{' '}
@@ -159,18 +185,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         </p>
       </section>
       <aside className="mt-5 space-y-5 lap:col-start-2 lap:row-span-2 lap:row-start-1 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 lap:mt-0 lap:block lap:space-y-5">
-        <ReadingPad
-          key={`${moment.pad}-${moment.last}`}
-          pad={moment.pad}
-          last={moment.last}
-          lastTempC={state.readings.at(-1)?.tempC ?? null}
-          lastPH={state.pHs.at(-1)?.pH ?? null}
-          busy={busy}
-          onTemp={(tempC) => note({ type: 'temperature', tempC })}
-          onPH={(pH) => note({ type: 'pH', pH })}
-          onWeight={(kg) => note({ type: 'weighed', kg })}
-          onFinish={finish}
-        />
+        {!phone && pad}
         <Coming state={state} now={now} />
         <Recent state={state} note={note} />
         <Probe makeId={id} state={state} note={note} />

@@ -1,0 +1,30 @@
+import { expect, test } from '@playwright/test';
+import { beginsInSight } from './inSight';
+import { noteTemperature, open, toThePot } from './kitchen';
+
+test('a warming with two readings still has its pad in sight', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  for (const button of ['All clean', 'Measured']) await page.getByRole('button', { name: button }).click();
+  await noteTemperature(page, '20');
+  await page.clock.fastForward('05:00');
+  await noteTemperature(page, '33');
+  await expect(page.getByText(/min (ahead|behind)|On time/)).toBeVisible();
+  await beginsInSight(page);
+});
+
+test('a stage begins at its top, however far the one before was scrolled down', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await open(page, '/plan');
+  await toThePot(page);
+  await page.evaluate(() => window.scrollTo(0, 600));
+  expect(await page.evaluate(() => scrollY)).toBeGreaterThan(300);
+  await page.locator('[data-main]').click();
+  await expect(page.getByText(/stage 2 of/)).toBeVisible();
+  await expect.poll(() => page.evaluate(() => scrollY)).toBe(0);
+  // Touched, the pad unfolds its keys; what is noted folds nothing away that was typed.
+  await expect(page.getByRole('button', { name: 'decimal mark' })).toHaveCount(0);
+  await page.getByRole('form', { name: 'Note a reading' }).getByRole('textbox').click();
+  await noteTemperature(page, '20.5');
+  await expect(page.getByRole('region', { name: 'Noted last' })).toContainText('20.5');
+});
