@@ -78,24 +78,6 @@ test('slab turns are counted', async ({ page }) => {
   await expect(page.getByRole('button', { name: 'Turned: 1 of 6' })).toBeVisible();
 });
 
-test('something went wrong: what to do in grams, what it costs, and where it is no longer food', async ({
-  page,
-}) => {
-  await open(page, '/plan');
-  await toThePot(page);
-  await page.getByRole('button', { name: 'Something went wrong' }).click();
-  const sheet = page.getByRole('dialog', { name: 'What went wrong?' });
-  await sheet.getByLabel('This').selectOption('salted-early');
-  await expect(sheet).toContainText(/g more salt for/);
-  await sheet.getByLabel('weight now').fill('much');
-  await expect(sheet).toContainText('Give a number');
-  await sheet.getByLabel('This').selectOption('left-warm');
-  await sheet.getByLabel('for how many hours').fill('7');
-  await expect(sheet).toContainText('Unsafe: discard');
-  await sheet.getByRole('button', { name: 'Write it down' }).click();
-  await expect(sheet).toHaveCount(0);
-});
-
 test('what is due rings on every view by batch and stage, sleeps, and rings again until it is answered', async ({
   page,
 }) => {

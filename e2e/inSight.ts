@@ -19,6 +19,12 @@ const measured = (page: Page) =>
       above: Math.min(0, Math.round(Math.min(...parts.map((box) => box.top)))),
       below: Math.max(0, Math.round(Math.max(...parts.map((box) => box.bottom)) - floor)),
       wider: Math.max(0, document.documentElement.scrollWidth - innerWidth),
+      cut: Math.max(
+        0,
+        parts[0]
+          ? (document.querySelector('[aria-label="Now"] h1')?.scrollWidth ?? 0) - Math.ceil(parts[0].width)
+          : 0,
+      ),
     };
   });
 
@@ -30,7 +36,10 @@ export async function beginsInSight(page: Page) {
     // On a phone the pad's keys are folded until it is touched.
     await expect(page.getByRole('button', { name: 'decimal mark' })).toHaveCount(size === PHONE ? 0 : 1);
     const seen = await measured(page);
-    expect([size.width, seen]).toEqual([size.width, { name: seen.name, above: 0, below: 0, wider: 0 }]);
+    expect([size.width, seen]).toEqual([
+      size.width,
+      { name: seen.name, above: 0, below: 0, wider: 0, cut: 0 },
+    ]);
   }
   await page.setViewportSize(LAPTOP);
 }

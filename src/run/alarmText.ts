@@ -1,5 +1,6 @@
 import type { Format } from '../core/units/format';
 import type { Alarm } from './alarms';
+import { mayBoilAt } from './boilOver';
 import { momentOf } from './moment';
 import { roundsOf } from './rounds';
 import type { MakeState } from './state';
@@ -17,7 +18,8 @@ export function alarmText(alarm: Alarm, state: MakeState, format: Format): strin
     }
     case 'stage': {
       const { action, main } = momentOf(state, format);
-      return `${alarm.name}: ${action.toLowerCase()} is due. ${main?.text ?? ''}`.trim();
+      const unread = mayBoilAt(state) === null ? '' : ' Nobody has read it: it may boil over.';
+      return `${alarm.name}: ${action.toLowerCase()} is due. ${main?.text ?? ''}${unread}`.trim();
     }
   }
 }

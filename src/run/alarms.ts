@@ -1,5 +1,5 @@
 import { stageKind } from '../makes/kinds';
-import { boilsOverAt } from './boilOver';
+import { boilsOverAt, mayBoilAt } from './boilOver';
 import { expectedEnd } from './expect';
 import { roundsOf } from './rounds';
 import { isOver, type MakeState, stageAt } from './state';
@@ -35,7 +35,9 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
   if (state.pausedAt !== null || state.handedAt !== null) return [];
   const stage = alarmOf(makeId, state);
   const turn = turnAlarm(makeId, state);
-  const boils = boilsOverAt(state);
+  // A warming that ends at its heat is called by its own alarm; whey that goes on simmering has none until it is done.
+  const simmers = stageKind(stageAt(state).kind).countsMin(state.parameters[stageAt(state).id]) !== null;
+  const boils = boilsOverAt(state) ?? (simmers ? mayBoilAt(state) : null);
   return [
     ...(stage ? [stage] : []),
     ...(turn ? [turn] : []),

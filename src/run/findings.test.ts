@@ -2,11 +2,13 @@ import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { boilsOverAt } from './boilOver';
+import { alarmsOf } from './alarms';
+import { alarmText } from './alarmText';
+import { boilsOverAt, mayBoilAt } from './boilOver';
 import { HAND_TESTS, type HandTest, type NewEvent } from './events';
 import { expectedEnd } from './expect';
 import { FINDINGS, findingOf, findingsAt } from './findings';
-import { BEGIN, MIN } from './fixtures/logs';
+import { MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
 import { momentOf } from './moment';
 import { safetySoFar } from './warm';
@@ -133,13 +135,19 @@ describe('a pot nobody reads', () => {
   it('is called before it can boil over, by its plan; once it is read, by its readings', () => {
     const state = at(basic('whole-milk-ricotta'), 'scald');
     const planEnds = state.stageStartedAt + (state.plan.stages[state.index]?.durationMin.likely ?? 0) * MIN;
-    const boils = boilsOverAt(state) as number;
+    const boils = mayBoilAt(state) as number;
     expect(boils).toBeGreaterThan(planEnds);
     expect(boils - planEnds).toBeLessThanOrEqual(6 * MIN);
-    expect(
-      boilsOverAt(at(basic('whole-milk-ricotta'), 'scald', [[5, { type: 'temperature', tempC: 30 }]])),
-    ).toBeNull();
-    expect(boilsOverAt(at(basic('whole-milk-ricotta'), 'drain'))).toBeNull();
-    expect(state.startedAt).toBe(BEGIN);
+    const read = at(basic('whole-milk-ricotta'), 'scald', [[5, { type: 'temperature', tempC: 30 }]]);
+    expect([mayBoilAt(read), boilsOverAt(state)]).toEqual([null, null]);
+    expect(mayBoilAt(at(basic('whole-milk-ricotta'), 'drain'))).toBeNull();
+    const [due] = alarmsOf('a', state);
+    expect(due && alarmText(due, state, f)).toMatch(/it may boil over/);
+    // Whey that simmers on under the pieces is called by itself, long before the poach is done.
+    const poach = at(basic('grilling'), 'poach');
+    const called = alarmsOf('a', poach);
+    expect(called.map(({ about }) => about)).toEqual(['stage', 'boil-over']);
+    const [done, boil] = called.map(({ dueAt }) => (dueAt - poach.stageStartedAt) / MIN);
+    expect(boil).toBeLessThan((done ?? 0) - 20);
   });
 });

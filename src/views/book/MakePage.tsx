@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
+import { givenText } from '../../core/units/given';
 import { acidText } from '../../plan/telling';
+import { amountIn } from '../../run/adding';
 import { methodIn } from '../../run/frozen';
 import { costsSoFar } from '../../run/mishaps';
 import { reviewOf } from '../../run/review';
@@ -85,6 +87,12 @@ export default function MakePage() {
           ],
         ] as [string, string][])
       : []),
+    ...state.added
+      .filter((one, i) => state.added.findIndex(({ dose }) => dose === one.dose) === i)
+      .map(({ dose, unit, plannedAmount }): [string, string] => [
+        `${dose} that went in`,
+        `${givenText({ amount: amountIn(state.added.filter((one) => one.dose === dose)), unit })}, planned ${givenText({ amount: plannedAmount, unit })}`,
+      ]),
     ...(state.parted
       ? ([['curd parted', `this is ${format.percent(state.parted.share * 100)} of it`]] as [string, string][])
       : []),
@@ -169,6 +177,18 @@ export default function MakePage() {
           <Tasting id={id} />
         </section>
       </div>
+      {state.mishaps.length > 0 && (
+        <section aria-label="What went wrong" className="mt-6">
+          <h2 className="text-[24px]">What went wrong</h2>
+          <ul>
+            {state.mishaps.map((one) => (
+              <li key={`${one.at} ${one.what}`} className="stitch mt-2 pt-2 text-[17px]">
+                <span className="text-ink-soft">{momentText(one.at, state.startedAt)}</span> {one.text}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
       {state.notes.length > 0 && (
         <section aria-label="Notes" className="mt-6">
           <h2 className="text-[24px]">Notes</h2>

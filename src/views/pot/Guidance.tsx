@@ -1,6 +1,6 @@
 import { capital } from '../../core/units/capital';
 import { stageKind } from '../../makes/kinds';
-import { boilsOverAt } from '../../run/boilOver';
+import { boilsOverAt, mayBoilAt } from '../../run/boilOver';
 import type { Finding } from '../../run/findings';
 import type { Moment } from '../../run/moments';
 import { rampAdvice } from '../../run/rampAdvice';
@@ -51,7 +51,8 @@ export function Found({ found }: { found: Finding }) {
 
 /** A pot that is about to climb over its rim, and when. */
 export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
-  const at = boilsOverAt(state);
+  const read = boilsOverAt(state);
+  const at = read ?? mayBoilAt(state);
   if (at === null || at - now > BOIL_WATCH_MS) return null;
   return (
     <p
@@ -59,7 +60,11 @@ export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
       className="mt-3 rounded-[16px] border-l-[10px] border-danger bg-danger-wash px-5 py-3 text-[19px]"
     >
       <strong className="text-danger">
-        {at <= now ? 'It is at the boil.' : `It climbs over the rim about ${clockText(at)} at this pace.`}
+        {read === null
+          ? `Nobody has read it: by its time it may boil about ${clockText(at)}.`
+          : at <= now
+            ? 'It is at the boil.'
+            : `It climbs over the rim about ${clockText(at)} at this pace.`}
       </strong>{' '}
       Lid off, turn it down, and stay with it.
     </p>

@@ -105,7 +105,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   if (state.handedAt !== null) return <Elsewhere state={state} note={note} />;
   return (
     <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:grid-rows-[auto_1fr] lap:items-start lap:gap-x-6">
-      <section aria-label="Now" className="plate min-w-0 px-5 pt-4 pb-6 tab:px-8 lap:col-start-1">
+      <section aria-label="Now" className="plate min-w-0 px-3 pt-3 pb-6 tab:px-8 tab:pt-4 lap:col-start-1">
         <p className="text-[16px] text-ink-soft">
           <span className="hidden tab:inline">
             {state.name} · {format.litres(state.plan.brief.milk.litres ?? 0)} ·{' '}
@@ -120,7 +120,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
             ref={heading}
             tabIndex={-1}
             data-big
-            className="figure text-[70px] leading-[0.95] outline-none tab:text-[80px] tab:leading-none"
+            className="figure text-[67px] leading-[0.95] tracking-[-0.025em] outline-none tab:text-[80px] tab:leading-none tab:tracking-normal"
           >
             {moment.action}
             {moment.target && (

@@ -18,6 +18,8 @@ export function eventText(event: MakeEvent): string {
       return `${givenText(event.said)} of ${event.dose}`;
     case 'loaded':
       return 'weight on the press';
+    case 'tested':
+      return event.found;
     case 'skipped':
       return 'stage left out';
     case 'paused':

@@ -1,0 +1,332 @@
+import { expect, type Page, test } from '@playwright/test';
+import { basic } from '../src/plan/fixtures/briefs';
+import { planBrief } from '../src/plan/plan';
+import { action, choose, open, toThePot } from './kitchen';
+
+const now = (page: Page) => page.getByRole('region', { name: 'Now' });
+const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
+
+/** The number of the stage it stands at. */
+const place = async (page: Page) =>
+  /stage (\d+) of/.exec(
+    (await now(page)
+      .getByText(/stage \d+ of/)
+      .textContent()) ?? '',
+  )?.[1];
+
+/** Goes on by the way on until the make stands at what is to be done. */
+async function to(page: Page, what: string | RegExp) {
+  for (let i = 0; i < 30; i++) {
+    if ((await action(page).textContent())?.match(what)) return;
+    const before = await place(page);
+    await page.locator('[data-main]').click();
+    await expect.poll(() => place(page)).not.toBe(before);
+  }
+  throw new Error(`never came to ${what}`);
+}
+
+/** Says what went wrong, with its answers, and what is told; writes it down. */
+async function wrong(page: Page, what: string, answers: Record<string, string>, told: RegExp) {
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  const sheet = page.getByRole('dialog', { name: 'What went wrong?' });
+  await sheet.getByLabel('This').selectOption({ label: what });
+  for (const [ask, answer] of Object.entries(answers)) {
+    const field = sheet.getByLabel(ask, { exact: true });
+    if (await field.evaluate((it) => it instanceof HTMLSelectElement))
+      await field.selectOption({ label: answer });
+    else await field.fill(answer);
+  }
+  await expect(sheet).toContainText(told);
+  await sheet.getByRole('button', { name: 'Write it down' }).click();
+  await expect(sheet).toHaveCount(0);
+}
+
+/** Notes that another amount went in than planned. */
+async function wentIn(page: Page, name: string, amount: string, unit?: string) {
+  await now(page)
+    .getByRole('button', { name: /^(Other amount|More of it)$/ })
+    .click();
+  const sheet = page.getByRole('dialog', { name: `How much ${name} went in?` });
+  await sheet.getByLabel(`Amount of ${name} that went in`).fill(amount);
+  if (unit) await sheet.getByLabel(`Measure of ${name} that went in`).selectOption(unit);
+  await sheet.getByRole('button', { name: 'It is in' }).click();
+  await expect(sheet).toHaveCount(0);
+}
+
+async function weigh(page: Page, kg: string) {
+  const weight = pad(page).getByRole('button', { name: 'weight', exact: true });
+  if (await weight.isVisible()) await weight.click();
+  await pad(page).getByRole('textbox').fill(kg);
+  await pad(page).getByRole('button', { name: 'Note it' }).click();
+}
+
+async function finish(page: Page, kg: string) {
+  await to(page, 'Weigh it');
+  await pad(page).getByRole('textbox').fill(kg);
+  await pad(page).getByRole('button', { name: 'Weigh and finish' }).click();
+  await expect(page).toHaveURL(/book/);
+}
+
+test('squeaky curds in which all goes wrong: each is answered, and the book is true', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  await toThePot(page);
+  await to(page, 'Warm');
+  await wrong(
+    page,
+    'It got too hot',
+    { 'By how many degrees': '5' },
+    /Stand the pot in cold water.*no harm/s,
+  );
+  await to(page, 'Add culture');
+  await wrong(
+    page,
+    'The culture went into milk too hot for it',
+    { 'At what temperature': '50' },
+    /dead or dying/,
+  );
+  await to(page, 'Coagulant');
+  // Sixty in a hundred of the coagulant: the set is planned for that, and said to be.
+  const plan = planBrief(basic('squeaky-curds', { litres: 4 }), { spread: false });
+  if (!plan.ok) throw new Error('planned');
+  const mL = plan.value.plan.doses.find((dose) => dose.id === 'coagulant')?.millilitres ?? 0;
+  await expect(action(page)).toContainText(mL.toFixed(2));
+  await wentIn(page, 'coagulant', String(0.3 * mL));
+  await expect(now(page)).toContainText('30\u00a0% of what was planned');
+  await wentIn(page, 'coagulant', String(0.3 * mL));
+  await expect(now(page)).toContainText('60\u00a0% of what was planned');
+  const small = planBrief(
+    basic(
+      'squeaky-curds',
+      { litres: 4 },
+      { coagulant: { form: 'liquid', imcuPerMl: 200, given: { amount: 0.6 * mL, unit: 'mL' } } },
+    ),
+    { spread: false },
+  );
+  if (!small.ok) throw new Error('planned');
+  await to(page, 'Let it set');
+  // The set's countdown is the one of the smaller dose, by the core.
+  const setMin = small.value.plan.predictions.setMin?.likely ?? 0;
+  const left = (await now(page).getByRole('timer').getAttribute('aria-label')) ?? '';
+  const [, hours = '0', minutes = '0'] = /^(?:(\d+)\D+h\D+)?(\d+)/.exec(left) ?? [];
+  expect(Math.abs(60 * Number(hours) + Number(minutes) - setMin)).toBeLessThanOrEqual(4);
+  await wrong(page, 'It is too warm while it sets', { 'By how many degrees': '4' }, /Do not stir it/);
+  await now(page)
+    .getByRole('button', { name: /^not yet/ })
+    .click();
+  await expect(action(page)).toContainText('Wait on');
+  await now(page)
+    .getByRole('button', { name: /^clean/ })
+    .click();
+  await expect(action(page)).toContainText('Ready');
+  await to(page, 'Cut');
+  await wrong(
+    page,
+    'Cut too early',
+    { 'Minutes before the clean break': '20' },
+    /Leave the cut curd alone.*less cheese/s,
+  );
+  await expect(now(page)).toContainText('after what went wrong');
+  await to(page, 'Cook');
+  await wrong(page, 'The curds have clumped', { 'How much': 'one mat' }, /fingers of 20\u00a0mm/);
+  await now(page)
+    .getByRole('button', { name: /^too soft/ })
+    .click();
+  await expect(now(page)).toContainText('stir on, at this heat');
+  await to(page, /^Turn/);
+  await wrong(page, 'Forgot a turn', { 'Minutes late': '25' }, /25\u00a0min more than planned/);
+  await weigh(page, '0.7');
+  await expect(now(page)).toContainText(/On the scale 700\u00a0g: about \d+\u00a0% of it is moisture/);
+  await to(page, 'Salt');
+  await weigh(page, '0.5');
+  await expect(action(page)).toContainText('5.0');
+  await wentIn(page, 'salt', '2', 'tsp');
+  await expect(now(page)).toContainText('of salt in');
+  await wrong(page, 'Salted before it had drained', { 'Salt that went in': '12' }, /more\. Taste before/);
+  await finish(page, '0.38');
+  await expect(page.getByRole('region', { name: 'What came out' })).toContainText(
+    /What went wrong accounts for about \d+\u00a0%/,
+  );
+  // The book keeps all of it, in the maker's words.
+  for (const text of ['Cut too early', 'Forgot a turn', 'The curds have clumped'])
+    await expect(page.getByText(new RegExp(text)).first()).toBeAttached();
+});
+
+test('a stretched ball in which all goes wrong: torn, hot, sour, oversalted, left warm', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Quick stretched ball');
+  await toThePot(page);
+  await to(page, 'Pour acid');
+  await wentIn(page, 'acid', '2', 'tsp');
+  await expect(now(page)).toContainText('of acid in');
+  await wrong(page, 'Acid went into warm milk', { 'At what temperature': '22' }, /strain out the flecks/);
+  await to(page, 'Coagulant');
+  await wrong(
+    page,
+    'The coagulant stood diluted, or its water had chlorine',
+    { 'Minutes it stood': '30' },
+    /half in half an hour/,
+  );
+  await to(page, 'Let it set');
+  await wrong(
+    page,
+    'The pot was moved or knocked while it set',
+    { 'How was it then': 'thickening' },
+    /Hands off for another/,
+  );
+  await to(page, 'Drain');
+  await wrong(
+    page,
+    'Some of the curd is lost',
+    { 'Weight of what is left': '0.4' },
+    /stays there.*less cheese/s,
+  );
+  await to(page, 'Stretch');
+  await now(page)
+    .getByRole('button', { name: /^tears/ })
+    .click();
+  await expect(now(page)).toContainText('waiting alone mends nothing');
+  await pad(page).getByRole('textbox').fill('52');
+  await pad(page).getByRole('button', { name: 'Note it' }).click();
+  await now(page)
+    .getByRole('button', { name: /^tears/ })
+    .click();
+  await expect(now(page)).toContainText('Its core was 52\u00a0°C');
+  await wrong(
+    page,
+    'The curd got too hot in the stretch',
+    { 'Core temperature': '72' },
+    /Fold the hot edge.*of the fat/s,
+  );
+  await now(page)
+    .getByRole('button', { name: /^stretches/ })
+    .click();
+  await expect(now(page)).toContainText('It pulls and shines');
+  await to(page, 'Salt');
+  await wrong(
+    page,
+    'Too much salt went in',
+    { 'Salt in all': '30', 'Weight of the curd': '0.5' },
+    /It holds about 5\.7\u00a0% of salt/,
+  );
+  await to(page, 'Weigh it');
+  await wrong(page, 'Left out warm', { 'For how many hours': '9' }, /Unsafe: discard/);
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  const sheet = page.getByRole('dialog', { name: 'What went wrong?' });
+  await sheet.getByLabel('This').selectOption({ label: 'Left out warm' });
+  await sheet.getByLabel('For how many hours').fill('many');
+  await expect(sheet).toContainText('Give numbers');
+  await expect(sheet.getByRole('button', { name: 'Write it down' })).toBeDisabled();
+});
+
+test('a sour log in which all goes wrong: tasted, cold, knocked, sticking, and nothing sound is thrown out', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Goat’s lactic log');
+  await toThePot(page);
+  await to(page, 'Warm');
+  await wrong(
+    page,
+    'Only part of the milk went in',
+    { 'Milk that is in the pot': '2' },
+    /Go on with 2\.0\u00a0L.*50\u00a0% less/s,
+  );
+  await to(page, 'Add culture');
+  await wentIn(page, 'culture', '0.05');
+  await expect(now(page)).toContainText('of culture in');
+  await to(page, 'Leave it');
+  await now(page)
+    .getByRole('button', { name: /^sweet still/ })
+    .click();
+  await expect(now(page)).toContainText('Nothing wrong');
+  await wrong(
+    page,
+    'It cooled while it was setting',
+    { 'By how many degrees': '5' },
+    /Leave it standing and wrap it/,
+  );
+  await page.clock.fastForward('18:00:00');
+  await now(page)
+    .getByRole('button', { name: /^sour and set/ })
+    .click();
+  await expect(now(page)).toContainText('soured as it should');
+  await to(page, 'Hang it');
+  await wrong(page, 'Left out warm', { 'For how many hours': '18' }, /its culture has guarded it/);
+  await wrong(page, 'It sticks to the cloth', {}, /Chill it in its cloth/);
+  await weigh(page, '0.9');
+  await expect(now(page)).toContainText('By that weight it holds');
+  await wrong(page, 'Left draining too long', { 'Weight now': '0.6' }, /back in, a spoonful at a time/);
+  await finish(page, '0.62');
+  await expect(page.getByRole('region', { name: 'What came out' })).toContainText('620\u00a0g');
+});
+
+test('a ricotta in which all goes wrong: caught, boiled over, cloudy, and flies', async ({ page }) => {
+  await open(page, '/plan');
+  await toThePot(page);
+  await to(page, 'Scald');
+  await wrong(page, 'It caught on the base', { 'What does it taste of': 'clean' }, /Do not scrape/);
+  await wrong(page, 'It boiled over', { 'How much is gone, roughly': '0.4' }, /is for 3\.6\u00a0L now/);
+  await wrong(
+    page,
+    'An insect or an animal was at it',
+    { What: 'a fly or another insect' },
+    /the heat that follows/,
+  );
+  await wrong(page, 'It got too cold', { 'By how many degrees': '10' }, /Warm it gently back by 10/);
+  await to(page, 'Pour acid');
+  await page.getByRole('button', { name: /^Poured/ }).click();
+  await page.getByRole('button', { name: /^cloudy/ }).click();
+  await page.getByRole('button', { name: /^Poured/ }).click();
+  await page.getByRole('button', { name: /^clear/ }).click();
+  await to(page, 'Drain');
+  await wrong(page, 'It sticks to the cloth', {}, /Wet the cloth with warm whey/);
+  await wrong(page, 'Left out warm', { 'For how many hours': '3' }, /eat it today, thoroughly heated/);
+  await to(page, 'Salt');
+  await wentIn(page, 'salt', '1', 'tbsp');
+  await expect(now(page)).toContainText('of salt in');
+  await wrong(
+    page,
+    'Too much salt went in',
+    { 'Salt in all': '18', 'Weight of the curd': '1' },
+    /It holds about 1\.8/,
+  );
+  await finish(page, '1');
+});
+
+test('a pressed cheese in which all goes wrong: load, cloth, cracks, turns, gas', async ({ page }) => {
+  await open(page, '/plan');
+  await choose(page, 'Fresh pressed white');
+  await toThePot(page);
+  await to(page, 'Coagulant');
+  await wentIn(page, 'coagulant', '20', 'drop');
+  await expect(now(page)).toContainText('of coagulant in');
+  await to(page, 'Let it set');
+  await wrong(page, 'It cooled while it was setting', { 'By how many degrees': '3' }, /no fire under a set/);
+  await to(page, 'Cut');
+  await wrong(page, 'Cut too fine', { 'How large are the pieces': '3' }, /points less moisture/);
+  await to(page, 'Press');
+  await wrong(
+    page,
+    'The load rested on the rim, not on the cheese',
+    { 'For how many minutes': '45' },
+    /45\u00a0min did nothing/,
+  );
+  await wrong(page, 'It has cracked', { Where: 'fine lines on the face' }, /warm whey/);
+  await wrong(page, 'Forgot a turn', { 'Minutes late': '30' }, /Turn it now/);
+  await wrong(page, 'It sticks to the cloth', {}, /peel slowly/);
+  await now(page).getByRole('button', { name: /^sags/ }).click();
+  await expect(now(page)).toContainText('Back into its mould');
+  await wrong(
+    page,
+    'Gas: bubbles in it, it swells or floats',
+    { 'How much': 'a few small holes', 'How does it smell': 'clean' },
+    /small holes and a clean smell/,
+  );
+  await wrong(
+    page,
+    'Gas: bubbles in it, it swells or floats',
+    { 'How much': 'like a sponge: it swells or floats' },
+    /Unsafe: discard/,
+  );
+});
