@@ -171,6 +171,16 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await expect(after).toContainText('Cold through, 45');
   await after.getByRole('button', { name: 'Pots and cloths are clean' }).click();
   await expect(after).toContainText('Pots and cloths clean');
+  await after.getByRole('button', { name: 'Go on with it' }).click();
+  const goOn = page.getByRole('dialog', { name: 'Go on with it' });
+  await expect(goOn).toContainText(/Out after about/);
+  await goOn.getByLabel('Brine', { exact: true }).fill('40');
+  await expect(goOn).toContainText('Give a brine of 2 to 26');
+  await goOn.getByLabel('What').selectOption('salted');
+  await goOn.getByLabel('Salt wanted in it').fill('2');
+  await expect(goOn).toContainText('Strew 10.0\u00a0g');
+  await goOn.getByRole('button', { name: 'Write it down' }).click();
+  await expect(after).toContainText('salted: Strew 10.0');
   const whey = after.getByLabel(/of whey to$/);
   await whey.selectOption('poured away');
   await expect(after).toContainText('Never into a stream, pond or canal');

@@ -88,6 +88,10 @@ export function makeMarkdown(state: MakeState): string {
     ...state.looks.map((look) => ({ at: look.at, text: `whey ${look.look}` })),
     ...state.acid.map((acid) => ({ at: acid.at, text: `acid ${f.grams(acid.grams)}` })),
     ...state.added.map((one) => ({ at: one.at, text: `${givenText(one.said)} of ${one.dose} in` })),
+    ...state.later.map((one) => ({
+      at: one.at,
+      text: `${one.what}${one.kg === null ? '' : `, ${f.kg(one.kg)}`}${one.text === '' ? '' : `: ${quoted(one.text)}`}`,
+    })),
     ...state.loads.map((one) => ({ at: one.at, text: `${f.kg(one.kg)} on the press` })),
     ...state.beside.map((one) => ({ at: one.at, text: `${one.of} ${f.temp(one.tempC, 1)}` })),
     ...state.notes.map((note) => ({ at: note.at, text: quoted(note.text) })),

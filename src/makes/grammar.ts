@@ -200,6 +200,8 @@ export function kindOf<P>(kind: StageKind<P>): AnyKind {
     does: kind.does ?? [],
     habits: kind.habits ?? [],
     pad: kind.pad ?? 'temperature',
+    reads: kind.reads ?? ((kind.does ?? []).includes('holds-curd') ? ['curd', 'room'] : ['milk', 'room']),
+    bells: (params, span) => kind.bells?.(read(params), span) ?? [],
     toleranceC: (params) => (kind.toleranceFor ? kind.toleranceFor(read(params)) : kind.toleranceC),
     predict: (world, params, pot) => kind.predict(world, read(params), pot),
     words: (params, telling) => kind.words(read(params), telling),

@@ -56,6 +56,16 @@ export interface Round {
   atOnce: boolean;
 }
 
+/** What a temperature may be read of. */
+export const READ_OF = ['milk', 'curd', 'whey', 'water', 'room', 'core'] as const;
+export type ReadOf = (typeof READ_OF)[number];
+
+/** What calls again and again in a stage, without a count: to look, or to warm what keeps it warm. */
+export interface Bell {
+  what: 'look' | 'warm-whey' | 'turn-pieces';
+  everyMin: number;
+}
+
 /** Tests of the hand, the eye and the tongue that a stage may be asked. */
 export type HandTestName = 'break' | 'stretch' | 'squeeze' | 'sourness' | 'afloat' | 'unmould';
 
@@ -131,6 +141,10 @@ export interface Traits<P> {
   /** At its beginning. */
   hands(params: P, span: Span): readonly HandsWindow[];
   slack(params: P): Slack;
+  /** What its temperature may be read of; the first is meant where nobody says. Milk, or the room. */
+  reads: readonly ReadOf[];
+  /** What calls again and again in it. Nothing. */
+  bells(params: P, span: { durationMin: number }): readonly Bell[];
   /** Minutes that count from when a test is passed, not from its beginning. None. */
   countsMin(params: P): number | null;
   /** What may be tried in it. Nothing. */

@@ -1,13 +1,13 @@
 import { ACIDS, isLiquidAcid } from '../core/acid/acids';
 import { usualCarryOverC } from '../core/heat/carryOver';
 import { coastsC } from '../core/heat/warming';
-import { fridgeDays } from '../core/safety/fridge';
 import type { Format } from '../core/units/format';
 import { methodById } from '../makes';
 import { does } from '../makes/asked';
 import type { Telling } from '../makes/grammar';
 import type { Method } from '../makes/method';
 import { inHandOf } from './inHand';
+import { keepsDays } from './keeps';
 import type { Dose, Plan } from './schema';
 
 /** An amount of acid as the maker measures it: grams of a solid, millilitres of a liquid. */
@@ -31,12 +31,17 @@ export function tellingOf(
   {
     carryOverC,
     method = methodById(plan.method),
-  }: { carryOverC?: number | undefined; method?: Method | undefined } = {},
+    heatedThrough = false,
+  }: {
+    carryOverC?: number | undefined;
+    method?: Method | undefined;
+    /** The pieces were read hot to the core. */
+    heatedThrough?: boolean | undefined;
+  } = {},
 ): Telling {
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
   const first = dose ? dose.grams - dose.holdBackGrams : 0;
-  const brine = plan.stages.some((stage) => does(stage, 'brines'));
   return {
     format,
     species: plan.brief.milk.species,
@@ -72,22 +77,9 @@ export function tellingOf(
         },
       ]),
     ),
-    fridgeDays: method
-      ? fridgeDays(method.style, plan.brief.milk.treatment ?? 'pasteurised', heatsEnough(plan), {
-          // Whey does not keep as a brine of clean water does.
-          brinePctWw:
-            brine && plan.brief.options?.keptInBrine && plan.brief.options.brineOf !== 'whey'
-              ? Number(plan.brief.options.brinePctWw ?? 0)
-              : 0,
-          creamFilled: method.cream === 'dressing' && method.family === 'stretched-curd',
-        })
-      : 3,
+    fridgeDays: keepsDays(plan, method, heatedThrough),
   };
 }
 
 /** Whether a make's whey has been hot already, so that a second cooking finds nothing more in it. */
 export const wheyCooked = (plan: Plan): boolean => plan.stages.some((stage) => does(stage, 'near-boil'));
-
-/** Whether the make itself brings the milk past a pasteurising heat for long enough: a scald of 80 °C and a rest does. */
-const heatsEnough = (plan: Plan): boolean =>
-  plan.stages.some((stage) => does(stage, 'heats-milk') && (stage.targetC ?? 0) >= 80);

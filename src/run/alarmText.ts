@@ -5,6 +5,13 @@ import { momentOf } from './moment';
 import { roundsOf } from './rounds';
 import type { MakeState } from './state';
 
+/** What a bell calls for, in words. */
+const BELLS = {
+  look: 'look at it, and try a piece',
+  'warm-whey': 'warm the whey under it again',
+  'turn-pieces': 'turn the pieces over in their brine',
+} as const;
+
 /** What an alarm says, on screen, spoken and in a notification: which batch, what is due, what to do. */
 export function alarmText(alarm: Alarm, state: MakeState, format: Format): string {
   switch (alarm.about) {
@@ -14,8 +21,10 @@ export function alarmText(alarm: Alarm, state: MakeState, format: Format): strin
       return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
     case 'turn': {
       const { what = 'turn', given = 0, wanted = 1 } = roundsOf(state) ?? {};
-      return `${alarm.name}: ${what === 'salt' ? 'salt and turn it' : 'turn it'}, ${given + 1} of ${wanted}.`;
+      return `${alarm.name}: ${what === 'salt' ? 'salt and turn it' : what === 'stir' ? 'stir it' : 'turn it'}, ${given + 1} of ${wanted}.`;
     }
+    case 'bell':
+      return `${alarm.name}: ${BELLS[alarm.what ?? 'look']}.`;
     case 'stage': {
       const { action, main } = momentOf(state, format);
       const unread = mayBoilAt(state) === null ? '' : ' Nobody has read it: it may boil over.';

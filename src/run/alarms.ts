@@ -1,4 +1,5 @@
 import { stageKind } from '../makes/kinds';
+import type { Bell } from '../makes/traits';
 import { boilsOverAt, mayBoilAt } from './boilOver';
 import { expectedEnd } from './expect';
 import { roundsOf } from './rounds';
@@ -10,7 +11,9 @@ export interface Alarm {
   key: string;
   makeId: string;
   name: string;
-  about: 'stage' | 'turn' | 'boil-over' | 'taste';
+  about: 'stage' | 'turn' | 'bell' | 'boil-over' | 'taste';
+  /** What a bell calls for. */
+  what?: Bell['what'];
   dueAt: number;
   /** After this it is too late to ring. */
   until: number;
@@ -41,6 +44,7 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
   return [
     ...(stage ? [stage] : []),
     ...(turn ? [turn] : []),
+    ...bellsOf(makeId, state),
     ...(boils === null
       ? []
       : [
@@ -54,6 +58,32 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
           },
         ]),
   ];
+}
+
+/** No stage calls oftener than this. */
+const MOST_BELLS = 24;
+
+/** The bells of the stage under way, each until the next of its kind; none in its last minutes, when it is over anyway. */
+function bellsOf(makeId: string, state: MakeState): Alarm[] {
+  const stage = stageAt(state);
+  const durationMin = stage.durationMin.likely;
+  const begun = state.stageStartedAt + state.pausedMs;
+  return stageKind(stage.kind)
+    .bells(state.parameters[stage.id], { durationMin })
+    .flatMap(({ what, everyMin }) =>
+      Array.from(
+        { length: Math.min(MOST_BELLS, Math.floor((durationMin - 1) / Math.max(1, everyMin))) },
+        (_, i) => ({
+          key: `${makeId}:${state.index}:${what}:${i}`,
+          makeId,
+          name: state.name,
+          about: 'bell' as const,
+          what,
+          dueAt: begun + (i + 1) * everyMin * 60_000,
+          until: begun + (i + 2) * everyMin * 60_000,
+        }),
+      ),
+    );
 }
 
 /** A stage shorter than this needs no alarm: one stands at it, min. */

@@ -4,6 +4,7 @@ import { GIVEN_BOUNDS, GIVEN_UNITS } from '../core/units/given';
 import { DOSE_IDS } from '../makes/grammar';
 import { KINDS } from '../makes/kinds';
 import { methodShape } from '../makes/method';
+import { READ_OF } from '../makes/traits';
 import { type Courses, coursesSchema } from '../plan/course';
 import { GIVEN_DOSES } from '../plan/measures';
 import { type Plan, planSchema } from '../plan/schema';
@@ -38,9 +39,9 @@ export const HAND_TESTS = [
 ] as const;
 export type HandTest = (typeof HAND_TESTS)[number];
 
-/** What a temperature may be read of. */
-export const READ_OF = ['milk', 'curd', 'whey', 'water', 'room', 'core'] as const;
-export type ReadOf = (typeof READ_OF)[number];
+/** What may still be done to a cheese that is finished. */
+export const LATER = ['salted', 'brined', 'hung on', 'weighed again'] as const;
+export type Later = (typeof LATER)[number];
 
 /** What is to be done after a make. */
 export const TICKS = ['cooled', 'cleaned'] as const;
@@ -249,6 +250,14 @@ const shapes = z.discriminatedUnion('type', [
   z.strictObject({ ...stamped, type: z.literal('finished'), weighedKg: bounded('kg').nullable() }),
   /** After the make: the cheese is cold, the tools are clean. */
   z.strictObject({ ...stamped, type: z.literal('ticked'), what: z.enum(TICKS) }),
+  /** What was done to the cheese after its make was over; what it weighs, where it was weighed. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('later'),
+    what: z.enum(LATER),
+    kg: bounded('kg').nullable(),
+    text,
+  }),
   /** What its whey was used for. */
   z.strictObject({ ...stamped, type: z.literal('whey-used'), use: z.enum(WHEY_USES) }),
   z.strictObject({ ...stamped, type: z.literal('tasted'), score: z.int().min(1).max(5), text }),

@@ -1,10 +1,11 @@
 import type { GivenUnit } from '../core/units/given';
 import { stageKind } from '../makes/kinds';
 import type { Method } from '../makes/method';
+import type { ReadOf } from '../makes/traits';
 import type { Courses } from '../plan/course';
 import type { GivenDose } from '../plan/measures';
 import type { Plan, PlanStage } from '../plan/schema';
-import type { HandTest, MakeEvent, ReadOf, Started, Tick, WheyLook, WheyUse } from './events';
+import type { HandTest, Later, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
 import type { ToldAdvice } from './toldAdvice';
 
 export interface Reading {
@@ -88,6 +89,8 @@ export interface MakeState {
   beside: { seq: number; at: number; of: ReadOf; tempC: number }[];
   acid: { at: number; grams: number }[];
   notes: { at: number; text: string }[];
+  /** What was done to it after it was over. */
+  later: { at: number; what: Later; kg: number | null; text: string }[];
   /** When it was cold, and the tools clean; null until then. */
   ticks: Record<Tick, number | null>;
   wheyUse: WheyUse | null;

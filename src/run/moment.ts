@@ -7,6 +7,7 @@ import { drainAdvice, saltForWeight } from './drainAdvice';
 import type { HandTest } from './events';
 import { type Finding, findingOf, findingsAt } from './findings';
 import { coursesIn, methodIn } from './frozen';
+import { CORE_PASTEURISED_C, heatedThrough } from './heated';
 import { acidMoment, drainMoment, type Moment, setMoment, sourMoment } from './moments';
 import { rampAdvice } from './rampAdvice';
 import { type Rounds, roundsOf } from './rounds';
@@ -35,7 +36,11 @@ function plainMoment(state: MakeState, format: Format): Moment {
   const kind = stageKind(stage.kind);
   const words = kind.words(
     state.parameters[stage.id],
-    tellingOf(state.plan, format, { carryOverC: state.pot?.carryOverC, method: methodIn(state) }),
+    tellingOf(state.plan, format, {
+      carryOverC: state.pot?.carryOverC,
+      method: methodIn(state),
+      heatedThrough: heatedThrough(state),
+    }),
   );
   const last = state.index === state.plan.stages.length - 1;
   const rounds = roundsOf(state);
@@ -93,6 +98,17 @@ function plainMoment(state: MakeState, format: Format): Moment {
       ...base.steps,
     ];
   }
+  if (
+    state.plan.brief.milk.treatment === 'raw' &&
+    kind.reads.includes('core') &&
+    kind.countsMin(state.parameters[stage.id]) !== null
+  )
+    base.steps = [
+      ...base.steps,
+      heatedThrough(state)
+        ? `Its core was ${format.temp(CORE_PASTEURISED_C)} or more: it keeps as one of pasteurised milk.`
+        : `Raw milk: read the core of the thickest piece too. From ${format.temp(CORE_PASTEURISED_C)} it keeps as one of pasteurised milk.`,
+    ];
   const stretch = stretchAdvice(state);
   if (stretch) base.steps = [stretchText(stretch, format), ...base.steps];
   return base;

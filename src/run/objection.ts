@@ -35,6 +35,8 @@ export function objection(state: MakeState, event: NewEvent): string | null {
     return 'Another device writes this make. Bring its file back, or say that it is here again.';
   if (event.type === 'tasted' || event.type === 'undone' || event.type === 'handed') return null;
   if (event.type === 'imported') return null;
+  if (event.type === 'later')
+    return state.finishedAt === null ? 'It is not finished yet: do that at the pot.' : null;
   if (event.type === 'ticked') return state.ticks[event.what] === null ? null : 'That is noted already.';
   if (event.type === 'whey-used') return state.wheyUse === event.use ? 'That is noted already.' : null;
   if (event.type === 'corrected')

@@ -1,3 +1,5 @@
+import { stageKind } from '../makes/kinds';
+import type { ReadOf } from '../makes/traits';
 import { plannedAmountOf } from '../plan/measures';
 import type { PlanStage } from '../plan/schema';
 import { aligned } from './aligned';
@@ -16,6 +18,7 @@ const KEPT: readonly MakeEvent['type'][] = [
   'tasted',
   'ticked',
   'whey-used',
+  'later',
   'split',
   'handed',
   'received',
@@ -61,6 +64,7 @@ function begin(event: Started): MakeState {
     beside: [],
     acid: [],
     notes: [],
+    later: [],
     ticks: { cooled: null, cleaned: null },
     wheyUse: null,
     tastings: [],
@@ -94,6 +98,12 @@ function takeIn(state: MakeState, { readings }: Extract<MakeEvent, { type: 'impo
     ),
   );
   state.pHs.sort((a, b) => a.at - b.at);
+}
+
+/** Whether a reading is not of what the stage is about, and stands beside its course. */
+function isBeside(state: MakeState, of: ReadOf | undefined): of is ReadOf {
+  const [first] = stageKind(stageAt(state).kind).reads;
+  return of !== undefined && of !== first && (of === 'room' || of === 'water' || of === 'core');
 }
 
 /** So much of a dose went in: it stands in the log with what was planned, and what follows goes on by the plan made of it. */
@@ -157,7 +167,7 @@ function apply(state: MakeState, event: MakeEvent) {
       state.handedAt = null;
       break;
     case 'temperature':
-      if (event.of === 'room' || event.of === 'water')
+      if (isBeside(state, event.of))
         state.beside.push({ seq: event.seq, at: event.at, of: event.of, tempC: event.tempC });
       else state.readings.push({ seq: event.seq, at: event.at, tempC: event.tempC });
       break;
@@ -212,6 +222,9 @@ function apply(state: MakeState, event: MakeEvent) {
       break;
     case 'ticked':
       state.ticks[event.what] = event.at;
+      break;
+    case 'later':
+      state.later.push({ at: event.at, what: event.what, kg: event.kg, text: event.text });
       break;
     case 'whey-used':
       state.wheyUse = event.use;

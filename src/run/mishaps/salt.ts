@@ -1,4 +1,5 @@
 import { CURD_STYLES } from '../../core/curd/styles';
+import { endSaltPct } from '../../core/salt/diffusion';
 import { saltedTooEarly, saltGrams } from '../../core/salt/dry';
 import type { MistakeId } from '../../makes/mistakes';
 import { methodIn } from '../frozen';
@@ -91,8 +92,8 @@ export const SALT = {
     ],
     remedy: (about) => {
       const { state, number } = about;
-      // Salt goes in with the root of the time, and never past the brine's own strength in its moisture.
-      const most = (option(state, 'brinePctWw', 15) * 0.85 * state.plan.predictions.moisturePct) / 100;
+      // Salt goes in with the root of the time, and never past what the brine brings the cheese to.
+      const most = endSaltPct(option(state, 'brinePctWw', 15), state.plan.predictions.moisturePct);
       const pct = Math.min(
         most,
         wantedPct(state) * Math.sqrt(Math.max(1, number('hours')) / Math.max(0.1, number('planned'))),

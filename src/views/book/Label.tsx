@@ -3,8 +3,10 @@ import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
 import { SOURED_PH } from '../../core/safety/slowSouring';
 import { FIRST_METHOD, METHODS } from '../../makes';
-import { tellingOf, wheyCooked } from '../../plan/telling';
+import { keepsDays } from '../../plan/keeps';
+import { wheyCooked } from '../../plan/telling';
 import { methodIn } from '../../run/frozen';
+import { heatedThrough } from '../../run/heated';
 import { lotsOf } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
 import { tastingsAt } from '../../run/taste';
@@ -14,6 +16,7 @@ import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { momentText } from '../common/times';
+import { GoOn } from './GoOn';
 import { Ticks } from './Ticks';
 import { WheyWent } from './WheyWent';
 
@@ -32,7 +35,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
   const made = state.finishedAt;
   const method = methodIn(state);
   if (made === null || !method) return null;
-  const days = daysInFridge(tellingOf(state.plan, format, { method }).fridgeDays, fridgeC);
+  const days = daysInFridge(keepsDays(state.plan, method, heatedThrough(state)), fridgeC);
   const useBy = addDays(made, days);
   const slow = (safetySoFar(state, made)?.souring?.share ?? 0) > 1;
   const again = tastingsAt(state).find((at) => at > now);
@@ -87,6 +90,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>
+        <GoOn id={id} state={state} now={now} />
         {method.of === 'milk' && p.wheyPH > 5.2 && !wheyCooked(state.plan) && now - made < WHEY_KEEPS_MS && (
           <Button onClick={takeWhey}>Ricotta from its {format.litres(p.wheyLitres)} of whey</Button>
         )}

@@ -2,6 +2,7 @@ import { useId, useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber, roundTo } from '../../core/units/numbers';
+import type { ReadOf } from '../../makes/traits';
 import { useFormat } from '../../store/hooks';
 import { CheckGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
@@ -17,10 +18,12 @@ interface Props {
   last: boolean;
   /** Its keys stay folded until it is touched. */
   folds: boolean;
+  /** What a temperature may be read of; the first where nobody says. */
+  reads: readonly ReadOf[];
   lastTempC: number | null;
   lastPH: number | null;
   busy: boolean;
-  onTemp(tempC: number): Promise<boolean>;
+  onTemp(tempC: number, of: ReadOf): Promise<boolean>;
   onPH(pH: number): Promise<boolean>;
   onWeight(kg: number): Promise<boolean>;
   onFinish(kg: number | null): Promise<void>;
@@ -31,6 +34,7 @@ export function ReadingPad({
   pad,
   last,
   folds,
+  reads,
   lastTempC,
   lastPH,
   busy,
@@ -42,6 +46,7 @@ export function ReadingPad({
   const format = useFormat();
   const [chosen, setChosen] = useState(pad);
   const [text, setText] = useState('');
+  const [of, setOf] = useState(reads[0] as ReadOf);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(false);
   const unfolded = !folds || open;
@@ -66,7 +71,10 @@ export function ReadingPad({
       return;
     }
     if (chosen === 'weight' && last) await onFinish(value);
-    else if (await { temperature: onTemp, pH: onPH, weight: onWeight }[chosen](value)) setText('');
+    else if (
+      await (chosen === 'temperature' ? onTemp(value, of) : { pH: onPH, weight: onWeight }[chosen](value))
+    )
+      setText('');
   };
   const press = (key: string) => {
     setFault(null);
@@ -141,6 +149,25 @@ export function ReadingPad({
         )}
       </div>
       {fault && <FaultText>{fault}</FaultText>}
+      {unfolded && chosen === 'temperature' && reads.length > 1 && (
+        <fieldset className="mt-2 flex gap-1" aria-label="Read of">
+          {reads.map((one) => (
+            <label
+              key={one}
+              className={`flex min-h-11 flex-1 cursor-pointer items-center justify-center rounded-[12px] text-[15px] font-semibold has-focus-visible:outline-3 has-focus-visible:outline-rim ${of === one ? 'bg-now-wash underline underline-offset-4' : 'text-ink-soft'}`}
+            >
+              <input
+                type="radio"
+                name={`${id}-of`}
+                className="sr-only"
+                checked={of === one}
+                onChange={() => setOf(one)}
+              />
+              {one}
+            </label>
+          ))}
+        </fieldset>
+      )}
       {unfolded && chosen !== 'weight' && (
         <div className="mt-3 grid grid-cols-4 gap-2">
           {steps.map((by) => (

@@ -1,6 +1,7 @@
 import { useEffect, useLayoutEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
+import { stageKind } from '../../makes/kinds';
 import { cautionText } from '../../plan/cautionText';
 import { readyAt } from '../../run/expect';
 import { costsSoFar } from '../../run/mishaps';
@@ -57,6 +58,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const kitchen = useAppSelector((app) => app.kitchen);
   const shown =
     stage.targetC === null ? '' : shownAs(stage.targetC, kitchen, boilingC(kitchen.altitudeM), format);
+  const { reads } = stageKind(stage.kind);
   const works = worksFrom(state);
   const lost = costsSoFar(state).yieldShare;
   const heading = useRef<HTMLHeadingElement>(null);
@@ -89,14 +91,15 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   );
   const pad = (
     <ReadingPad
-      key={`${moment.pad}-${moment.last}`}
+      key={`${moment.pad}-${moment.last}-${reads.join('')}`}
       pad={moment.pad}
       last={moment.last}
       folds={phone}
       lastTempC={state.readings.at(-1)?.tempC ?? null}
       lastPH={state.pHs.at(-1)?.pH ?? null}
       busy={busy}
-      onTemp={(tempC) => note({ type: 'temperature', tempC })}
+      reads={reads}
+      onTemp={(tempC, of) => note({ type: 'temperature', tempC, ...(of !== reads[0] && { of }) })}
       onPH={(pH) => note({ type: 'pH', pH })}
       onWeight={(kg) => note({ type: 'weighed', kg })}
       onFinish={finish}

@@ -25,6 +25,8 @@ export const acidify = kindOf<AcidifyParams>({
   kind: 'acidify',
   params: z.strictObject({ toPH: boundedBy(4.4, 6.2), atC: warmC() }),
   endedBy: 'pH',
+  bells: () => [{ what: 'look', everyMin: LOOK.everyH * 60 }],
+  reads: ['curd', 'whey', 'room'],
   tests: () => ['stretch'],
   mistakes: () => [
     'slabs-cold',

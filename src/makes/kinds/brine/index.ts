@@ -73,6 +73,8 @@ export const brine = kindOf<BrineParams>({
     atC: coolC().default(12),
   }) as unknown as z.ZodType<BrineParams>,
   endedBy: 'time',
+  bells: (_params, { durationMin }) => [{ what: 'turn-pieces', everyMin: durationMin / 2 }],
+  reads: ['water', 'room'],
   mistakes: () => [
     'brined-long',
     'brine-slimy',

@@ -27,6 +27,7 @@ export const cook = kindOf<CookParams>({
     whole: z.boolean().optional(),
   }) as unknown as z.ZodType<CookParams>,
   endedBy: 'temperature',
+  reads: ['curd', 'whey', 'room'],
   tests: () => ['squeeze'],
   mistakes: () => [
     'overshot-cook',

@@ -42,6 +42,7 @@ export const poach = kindOf<PoachParams>({
     ricotta: z.boolean().optional(),
   }) as unknown as z.ZodType<PoachParams>,
   endedBy: 'test',
+  reads: ['whey', 'core'],
   tests: () => ['afloat'],
   countsMin: ({ minutes }) => minutes,
   mistakes: () => ['poach-boiled', 'poach-fell-apart', 'boiled-over', 'spilled'],

@@ -8,6 +8,7 @@ export const settle = kindOf<{ minutes: number }>({
   kind: 'settle',
   params: z.strictObject({ minutes: minutesTo(480) }),
   endedBy: 'time',
+  reads: ['curd', 'whey', 'room'],
   mistakes: () => ['settled-long', 'whey-white', 'cooled-cook', 'gassy', 'pests'],
   habits: [
     {

@@ -29,6 +29,9 @@ export interface SlabParams {
 /** The other wait, where it is another. */
 const other = ({ everyMin, thenMin = 0 }: SlabParams) => (thenMin > 0 ? thenMin : everyMin);
 
+/** Whey under slabs has cooled by then, and is warmed again, min. Common practice. */
+const WHEY_COOLS_MIN = 40;
+
 /** Slabs are not kept warm for longer, h. Common practice. */
 const LONGEST_H = 10;
 
@@ -59,6 +62,8 @@ export const slab = kindOf<SlabParams>({
     endsBy: z.enum(['turns', 'pH']).default('pH'),
   }) as unknown as z.ZodType<SlabParams>,
   endedBy: 'time',
+  bells: () => [{ what: 'warm-whey', everyMin: WHEY_COOLS_MIN }],
+  reads: ['curd', 'whey', 'room'],
   mistakes: () => [
     'forgot-turn',
     'slabs-cold',

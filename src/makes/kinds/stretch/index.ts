@@ -77,6 +77,7 @@ export const stretch = kindOf<StretchParams>({
     saltPct: boundedBy(0, 20, '%').optional(),
   }) as unknown as z.ZodType<StretchParams>,
   endedBy: 'done',
+  reads: ['core', 'water'],
   tests: () => ['stretch'],
   mistakes: () => ['stretch-hot', 'stretch-cold', 'over-worked', 'over-sour', 'spilled', 'pests'],
   habits: [
