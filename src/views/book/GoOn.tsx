@@ -50,6 +50,7 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
   const set = (next: Partial<Typed>) => setTyped({ ...typed, ...next });
   const number = (name: keyof Typed): number => readNumber(typed[name]) ?? Number.NaN;
   const kg = mass.in(number('kg'), format.units);
+  const pieceUnit = mass.unit(format.units);
   const told = tell();
   const line = (name: keyof typeof FIRST | 'kg', label: string, unit: string) => (
     <TextLine label={label} unit={unit} value={typed[name]} onChange={(value) => set({ [name]: value })} />
@@ -71,7 +72,8 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
       return {
         text: `Strew ${format.grams(saltGrams(kg, percent))} over all faces, half of it now, and half when it is turned in an hour. About twice its weight in whey runs off.`,
       };
-    const [pctWw, pieceKg, thicknessCm] = [number('pctWw'), number('pieceKg'), number('thicknessCm')];
+    const [pctWw, thicknessCm] = [number('pctWw'), number('thicknessCm')];
+    const pieceKg = mass.in(number('pieceKg'), format.units);
     if (!(pctWw >= 2 && pctWw <= 26 && pieceKg > 0 && pieceKg <= 50 && thicknessCm > 0 && thicknessCm <= 50))
       return { text: '', wrong: 'Give a brine of 2 to 26 %, and pieces as they are.' };
     try {
@@ -83,7 +85,7 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
         percent,
       });
       return {
-        text: `Out after about ${format.minutes(60 * hours)}, ${momentText(now + hours * 3_600_000, now)}. Left in it for good, it goes on to about ${format.percent(endsPct, 1)} of salt; to keep it where it is, move it into one of ${format.percent(holdingPct)}.`,
+        text: `Out after about ${format.minutes(hours < 1 ? Math.max(5, Math.round(12 * hours) * 5) : Math.round(4 * hours) * 15)}, ${momentText(now + hours * 3_600_000, now)}. Left in it for good, it goes on to about ${format.percent(endsPct, 1)} of salt; to keep it where it is, move it into one of ${format.percent(holdingPct)}.`,
       };
     } catch (error) {
       if (!(error instanceof Infeasible)) throw error;
@@ -113,7 +115,7 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
           {what === 'brined' && (
             <>
               {line('pctWw', 'Brine', '%')}
-              {line('pieceKg', 'A piece', 'kg')}
+              {line('pieceKg', 'A piece', pieceUnit)}
               {line('thicknessCm', 'Its thickness', 'cm')}
               <Select
                 label="Its curd is"
