@@ -17,6 +17,8 @@ test('a browser killed 30 times, at seeded moments of a whole make and with writ
   /** What showed as noted: temperatures in order, stages done in order. */
   const noted: number[] = [];
   const done: string[] = [];
+  /** Amounts that showed as gone in. */
+  let goes = 0;
   try {
     for (let round = 0; round <= KILLS; round++) {
       const { page, kill } = await killable(launchOptions, home);
@@ -36,6 +38,8 @@ test('a browser killed 30 times, at seeded moments of a whole make and with writ
       expect(temperatures.slice(0, noted.length)).toEqual(noted);
       expect(stages.slice(0, done.length)).toEqual(done);
       expect(temperatures.length - noted.length + stages.length - done.length).toBeLessThanOrEqual(1);
+      const added = log.filter((event) => event.type === 'added').length;
+      expect(added).toBe(goes);
       noted.splice(0, noted.length, ...temperatures);
       done.splice(0, done.length, ...stages);
       await expect(page.getByText(/· stage \d+ of \d+ ·/)).toContainText(`stage ${done.length + 1} of`);
@@ -44,6 +48,15 @@ test('a browser killed 30 times, at seeded moments of a whole make and with writ
         break;
       }
       const pad = page.getByRole('form', { name: 'Note a reading' });
+      // Where something goes in, another amount of it does first, and the plan follows.
+      const other = page.getByRole('button', { name: 'Other amount', exact: true });
+      if ((await other.isVisible()) && !(await action(page).textContent())?.includes('Weigh out')) {
+        await other.click();
+        await page.getByRole('textbox', { name: /^Amount of/ }).fill('0.5');
+        await page.getByRole('button', { name: 'It is in' }).click();
+        await expect(page.getByRole('button', { name: 'More of it' })).toBeVisible();
+        goes += 1;
+      }
       const turn = random() < 0.5 && done.length < 16;
       if (turn) {
         const stage = `stage ${done.length + 2} of`;
@@ -52,8 +65,8 @@ test('a browser killed 30 times, at seeded moments of a whole make and with writ
         const after = await stored(page);
         done.push(after.filter((event) => event.type === 'done').at(-1)?.stage as string);
       } else {
-        const other = pad.getByRole('button', { name: 'temperature', exact: true });
-        if (await other.isVisible()) await other.click();
+        const temperature = pad.getByRole('button', { name: 'temperature', exact: true });
+        if (await temperature.isVisible()) await temperature.click();
         await pad.getByRole('textbox').fill(String(20 + round));
         await pad.getByRole('button', { name: 'Note it' }).click();
         await expect(pad.getByRole('textbox')).toHaveValue('');

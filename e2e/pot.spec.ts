@@ -79,8 +79,9 @@ test('held-back acid comes in portions until the whey is clear, and beyond the p
   }
   expect(shares).toEqual([85, 90, 95, 100, 105, 110]);
   await page.getByRole('button', { name: 'Other amount' }).click();
-  await page.getByLabel(/Acid as bought/).fill('0,4');
-  await page.getByRole('button', { name: 'Note it' }).last().click();
+  await page.getByLabel('Amount of acid that went in').fill('0,1');
+  await page.getByLabel('Measure of acid that went in').selectOption('tsp');
+  await page.getByRole('button', { name: 'It is in' }).click();
   await page.getByRole('button', { name: /^clear/ }).click();
   await expect(page.getByRole('button', { name: 'On to the rest' })).toBeEnabled();
 });

@@ -45,12 +45,25 @@ const happenings: NewEvent[] = [
   { type: 'flocculated' },
   { type: 'tested', found: 'clean' },
   { type: 'mishap', what: 'overshot', text: 'It got too hot. Cool it.' },
+  {
+    type: 'added',
+    stage: plan.stages[2]?.id ?? '',
+    dose: 'coagulant',
+    amount: 2.5,
+    unit: 'mL',
+    said: { amount: 0.5, unit: 'tsp' },
+    go: 0,
+    anew: { plan, parameters },
+  },
+  { type: 'loaded', kg: 12 },
+  { type: 'temperature', tempC: 18, of: 'room' },
   { type: 'split', share: 0.5, otherId: 'the-other-half', ...half },
   { type: 'handed' },
   { type: 'received' },
   { type: 'note', text: 'smells of hay' },
   { type: 'finished', weighedKg: 0.45 },
   { type: 'ticked', what: 'cooled' },
+  { type: 'later', what: 'salted', kg: 0.44, text: 'strewn' },
   { type: 'whey-used', use: 'animals' },
   { type: 'tasted', score: 4, text: 'squeaks' },
 ];
@@ -75,7 +88,9 @@ describe('a make in which everything happened', () => {
     expect(errors).toEqual([]);
     expect(data).toHaveLength(happenings.length + 3);
     const of = (event: string) => data.filter((row) => row.event === event);
-    expect(of('temperature').map((row) => row['temperature (°C)'])).toEqual(['19.5', '12', '14']);
+    expect(of('temperature').map((row) => row['temperature (°C)'])).toEqual(['19.5', '12', '14', '18']);
+    expect(of('added')[0]?.text).toBe('½ tsp of coagulant');
+    expect(of('loaded')[0]?.['weight (kg)']).toBe('12');
     expect(of('pH').map((row) => row.pH)).toEqual(['6.62', '6.6']);
     expect(of('corrected')[0]).toMatchObject({ corrects: '3', 'corrected value': '21.5' });
     expect(of('skipped')[0]?.stage).toBe(plan.stages[1]?.id);
@@ -98,6 +113,10 @@ describe('a make in which everything happened', () => {
       '- Whey: animals',
       'went wrong: It got too hot. Cool it.',
       'curd parted, 50 % stayed',
+      '½ tsp of coagulant in',
+      '12.0 kg on the press',
+      'room 18.0 °C',
+      'salted, 440 g: strewn',
       'smells of hay',
       '4 of 5. squeaks',
     ])

@@ -1,4 +1,4 @@
-import { isLiquidAcid } from '../core/acid/acids';
+import { ACIDS, isLiquidAcid } from '../core/acid/acids';
 import { imcuPerMeasure, productOf } from '../core/coagulant/product';
 import type { Given, GivenUnit } from '../core/units/given';
 import type { Resolved } from './brief/resolved';
@@ -74,4 +74,10 @@ export function plannedAmountOf(plan: Pick<Plan, 'doses'>, id: GivenDose, unit: 
   if (!dose) return 0;
   if (unit === 'tablet') return dose.grams / TABLET_G;
   return unit === 'mL' ? (dose.millilitres ?? dose.grams) : dose.grams;
+}
+
+/** What a measure of an acid weighs, g: a mL of a liquid, a gram of a powder. */
+export function acidGramsPerUnit({ acid }: Products): number {
+  const kind = acid?.kind ?? 'citric';
+  return isLiquidAcid(kind) ? (ACIDS[kind].densityKgPerL ?? 1) : 1;
 }

@@ -133,7 +133,13 @@ const shapes = z.discriminatedUnion('type', [
       .optional(),
   }),
   z.strictObject({ ...stamped, type: z.literal('done'), stage: stageId }),
-  z.strictObject({ ...stamped, type: z.literal('back'), from: stageId }),
+  z.strictObject({
+    ...stamped,
+    type: z.literal('back'),
+    from: stageId,
+    /** The stage goes on where it stood; a log of an earlier version begins it anew. */
+    resumes: z.literal(true).optional(),
+  }),
   /** A stage left out. */
   z.strictObject({ ...stamped, type: z.literal('skipped'), stage: stageId }),
   /** The clock of the stage under way waits, and goes on. */

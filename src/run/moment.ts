@@ -90,6 +90,8 @@ function plainMoment(state: MakeState, format: Format): Moment {
       `On the scale ${format.kg(weight.kg)}: about ${format.percent(weight.moisturePct)} of it is moisture. Finished and salted it should come to about ${format.kg(weight.finishedKg)}.`,
       ...base.steps,
     ];
+  const load = state.loads.findLast((one) => one.stage === stage.id);
+  if (load) base.steps = [`${format.kg(load.kg)} is on it.`, ...base.steps];
   const salt = saltForWeight(state);
   if (salt) {
     base.target = format.grams(salt.grams);

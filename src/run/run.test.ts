@@ -62,6 +62,26 @@ describe('state from the log', () => {
     );
   });
 
+  it('stepped back to, a stage goes on where it stood, with what was noted in it', () => {
+    const away: [number, NewEvent][] = [
+      [8, done('sanitise')],
+      [5, done('measure')],
+      [10, temp(40)],
+      [2, done('scald')],
+      [30, { type: 'back', from: 'acid', resumes: true }],
+    ];
+    const state = stateOf(log(...away));
+    const scald = state.plan.stages.find((one) => one.id === 'scald');
+    expect(stageAt(state).id).toBe('scald');
+    // Twelve minutes had gone; the half hour away does not count.
+    const backAt = BEGIN + 55 * MIN;
+    expect((stageEndsAt(state) - backAt) / MIN).toBeCloseTo((scald?.durationMin.likely ?? 0) - 12, 6);
+    expect(rampAdvice(state)?.kind).toBe('one-reading');
+    // A log of before begins the stage anew.
+    const old = stateOf(log(...away.slice(0, -1), [30, { type: 'back', from: 'acid' }]));
+    expect(stageEndsAt(old) - backAt).toBe((scald?.durationMin.likely ?? 0) * MIN);
+  });
+
   it('moves on, back and is taken back', () => {
     expect(stageAt(stateOf(log(...toScald))).id).toBe('scald');
     expect(stageAt(stateOf(log(...toScald, [1, { type: 'back', from: 'scald' }]))).id).toBe('measure');

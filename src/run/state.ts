@@ -86,6 +86,14 @@ function moveTo(state: MakeState, index: number, at: number) {
   state.runs.push({ stage: stageAt(state).id, startedAt: at, endedAt: null });
 }
 
+/** The stage just come back to goes on where it stood: the time away does not count. */
+function resume(state: MakeState, at: number) {
+  const before = state.runs.slice(0, -1).findLast((one) => one.stage === stageAt(state).id);
+  if (!before || before.endedAt === null) return;
+  state.stageStartedAt = before.startedAt;
+  state.pausedMs = at - before.endedAt;
+}
+
 /** Readings of a file, each in its place by its own time and in the stage that ran then. */
 function takeIn(state: MakeState, { readings }: Extract<MakeEvent, { type: 'imported' }>) {
   const stageThen = (at: number) =>
@@ -133,6 +141,7 @@ function apply(state: MakeState, event: MakeEvent) {
       break;
     case 'back':
       moveTo(state, state.index - 1, event.at);
+      if (event.resumes) resume(state, event.at);
       break;
     case 'skipped': {
       const left = state.runs.at(-1);

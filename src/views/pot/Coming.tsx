@@ -1,19 +1,12 @@
-import { useMemo } from 'react';
-import { sentencesOf } from '../../plan/sentences';
 import { expectedEnd } from '../../run/expect';
-import { methodIn } from '../../run/frozen';
 import type { MakeState } from '../../run/state';
-import { useFormat } from '../../store/hooks';
 import { Said } from '../common/Said';
 import { clockText, hoursText } from '../common/times';
+import { useSaid } from './useSaid';
 
 /** The next stages in their sentences, and when they come. */
 export function Coming({ state, now }: { state: MakeState; now: number }) {
-  const format = useFormat();
-  const said = useMemo(() => {
-    const method = methodIn(state);
-    return method ? sentencesOf(state, method, format).stages : [];
-  }, [state, format]);
+  const said = useSaid(state);
   let at = Math.max(now, expectedEnd(state));
   const next = state.plan.stages.slice(state.index + 1, state.index + 4).map((stage, i) => {
     const begins = at;

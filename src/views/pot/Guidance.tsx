@@ -8,7 +8,9 @@ import { type MakeState, stageAt } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { StagePicture } from '../../ui/pictures/StagePicture';
 import { rampText, warmedAt } from '../common/rampText';
+import { Said } from '../common/Said';
 import { clockText } from '../common/times';
+import { useSaid } from './useSaid';
 
 /** What the readings of a warming say, in words. */
 export function RampSays({ state, now }: { state: MakeState; now: number }) {
@@ -77,9 +79,15 @@ const BOIL_WATCH_MS = 8 * 60_000;
 export function Steps({ moment, state }: { moment: Moment; state: MakeState }) {
   const stage = stageAt(state);
   const kind = stageKind(stage.kind);
+  const clauses = useSaid(state)[state.index]?.clauses;
   return (
     <div className="mt-4 items-start gap-6 tab:grid tab:grid-cols-[minmax(0,1fr)_15.5rem]">
       <div>
+        {clauses && (
+          <p className="mb-2 text-[17px] leading-snug text-ink-soft" data-testid="sentence">
+            <Said clauses={clauses} />
+          </p>
+        )}
         <ol className="space-y-1.5 text-[20px] leading-snug">
           {moment.steps.filter(Boolean).map((step) => (
             <li key={step}>{step}</li>

@@ -1,5 +1,7 @@
 import { AlertDialog } from 'radix-ui';
 import { type ReactNode, useId, useState } from 'react';
+import { BOUNDS } from '../../core/faults/bounds';
+import { does } from '../../makes/asked';
 import type { NewEvent } from '../../run/events';
 import type { Moment } from '../../run/moments';
 import { type MakeState, stageAt } from '../../run/state';
@@ -10,7 +12,7 @@ import { AmountSheet } from './AmountSheet';
 import { eventText } from './eventText';
 import { MilkMeasured } from './MilkMeasured';
 import { useSettled } from './useSettled';
-import { WentIn } from './WentIn';
+import { PouredOther, WentIn } from './WentIn';
 
 interface Props {
   state: MakeState;
@@ -46,7 +48,8 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
       {moment.adding.map((one) => (
         <WentIn key={one.dose} state={state} adding={one} note={note} />
       ))}
-      {moment.pour && <OtherAmount pour={moment.pour} note={note} />}
+      {moment.pour && <PouredOther state={state} portion={moment.pour.portion} note={note} />}
+      <LoadIt state={state} note={note} />
       <Button
         size="hand"
         className="flex-1"
@@ -63,7 +66,7 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
         size="hand"
         className="flex-1"
         disabled={busy || state.index === 0}
-        onClick={() => void note({ type: 'back', from: stageAt(state).id })}
+        onClick={() => void note({ type: 'back', from: stageAt(state).id, resumes: true })}
       >
         <BackGlyph size={26} />
         Back
@@ -73,20 +76,22 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
   );
 }
 
-function OtherAmount({ pour, note }: { pour: NonNullable<Moment['pour']>; note: Props['note'] }) {
+/** What is put on the press, board and all. */
+function LoadIt({ state, note }: Pick<Props, 'state' | 'note'>) {
+  if (!does(stageAt(state), 'presses') || state.pausedAt !== null) return null;
   return (
     <AmountSheet
-      title="How much went in?"
-      label="Acid as bought"
-      quantity="dose"
-      bounds={{ min: 0, max: 100_000 }}
+      title="What is on it?"
+      label="Load, with its board"
+      quantity="cheese"
+      bounds={BOUNDS.kg}
       submit="Note it"
       trigger={
         <Button size="hand" className="flex-1">
-          Other amount
+          Load on it
         </Button>
       }
-      take={(grams) => note({ type: 'acid', grams, portion: pour.portion })}
+      take={(kg) => note({ type: 'loaded', kg })}
     />
   );
 }

@@ -2,6 +2,8 @@ import { useState } from 'react';
 import { Infeasible } from '../../core/faults/fault';
 import { GIVEN_BOUNDS, type GivenUnit, givenText } from '../../core/units/given';
 import { readNumber } from '../../core/units/numbers';
+import type { Resolved } from '../../plan/brief/resolved';
+import { acidGramsPerUnit, inFirstUnit, unitsFor } from '../../plan/measures';
 import { type Adding, addedEvent, amountIn } from '../../run/adding';
 import type { NewEvent } from '../../run/events';
 import type { MakeState } from '../../run/state';
@@ -46,21 +48,27 @@ export function SoFar({ adding }: { adding: readonly Adding[] }) {
   );
 }
 
-/** What really went in, where it was not as planned: any measure, several goes; what follows is planned from it. */
-export function WentIn({
-  state,
-  adding,
-  note,
+/** One go of something, asked for in any of its measures, large. */
+function GoSheet({
+  title,
+  of,
+  says,
+  units,
+  trigger,
+  take,
 }: {
-  state: MakeState;
-  adding: Adding;
-  note(event: NewEvent): Promise<boolean>;
+  title: string;
+  /** What it is an amount of. */
+  of: string;
+  says: string;
+  units: readonly GivenUnit[];
+  trigger: string;
+  /** Notes so much of it; throws Infeasible for a measure it is not measured in. */
+  take(said: { amount: number; unit: GivenUnit }): Promise<boolean>;
 }) {
   const format = useFormat();
-  const { dose, units, planned, soFar } = adding;
-  const first = units[0] as GivenUnit;
   const [open, setOpen] = useState(false);
-  const [value, setValue] = useState({ text: '', unit: first });
+  const [value, setValue] = useState({ text: '', unit: units[0] as GivenUnit });
   const [fault, setFault] = useState<string | null>(null);
   const write = async () => {
     const amount = readNumber(value.text);
@@ -71,7 +79,7 @@ export function WentIn({
           : `"${value.text}" cannot be: give more than nought, such as 2 or 0.5.`,
       );
     try {
-      if (await note(addedEvent(state, adding, { amount, unit: value.unit }))) setOpen(false);
+      if (await take({ amount, unit: value.unit })) setOpen(false);
     } catch (error) {
       if (!(error instanceof Infeasible)) throw error;
       setFault(faultText(error.fault, format));
@@ -79,7 +87,7 @@ export function WentIn({
   };
   return (
     <Sheet
-      title={`How much ${NAMES[dose]} went in?`}
+      title={title}
       open={open}
       onOpenChange={(next) => {
         setOpen(next);
@@ -88,7 +96,7 @@ export function WentIn({
       }}
       trigger={
         <Button size="hand" className="flex-1">
-          {soFar.length === 0 ? 'Other amount' : 'More of it'}
+          {trigger}
         </Button>
       }
     >
@@ -98,15 +106,11 @@ export function WentIn({
           void write();
         }}
       >
-        <p className="mt-2 text-[17px] text-ink-soft">
-          {soFar.length === 0
-            ? `Planned: ${amountText(planned, first)}. Say what this go was; more goes add up.`
-            : `In so far: ${amountText(amountIn(soFar), first)} of ${amountText(planned, first)}. Say what this go was.`}
-        </p>
+        <p className="mt-2 text-[17px] text-ink-soft">{says}</p>
         <p className="mt-3 flex items-end gap-3">
           <MeasureInput
             large
-            label={`${NAMES[dose]} that went in`}
+            label={`${of} that went in`}
             value={value}
             units={units}
             onChange={(next) => {
@@ -126,5 +130,62 @@ export function WentIn({
         </div>
       </form>
     </Sheet>
+  );
+}
+
+/** What really went in, where it was not as planned: any measure, several goes; what follows is planned from it. */
+export function WentIn({
+  state,
+  adding,
+  note,
+}: {
+  state: MakeState;
+  adding: Adding;
+  note(event: NewEvent): Promise<boolean>;
+}) {
+  const { dose, units, planned, soFar } = adding;
+  const first = units[0] as GivenUnit;
+  return (
+    <GoSheet
+      title={`How much ${NAMES[dose]} went in?`}
+      of={NAMES[dose]}
+      units={units}
+      trigger={soFar.length === 0 ? 'Other amount' : 'More of it'}
+      says={
+        soFar.length === 0
+          ? `Planned: ${amountText(planned, first)}. Say what this go was; more goes add up.`
+          : `In so far: ${amountText(amountIn(soFar), first)} of ${amountText(planned, first)}. Say what this go was.`
+      }
+      take={(said) => note(addedEvent(state, adding, said))}
+    />
+  );
+}
+
+/** Acid poured by the look of the whey, by the spoon or as one likes: each go is noted, and the next look decides. */
+export function PouredOther({
+  state,
+  portion,
+  note,
+}: {
+  state: MakeState;
+  portion: number;
+  note(event: NewEvent): Promise<boolean>;
+}) {
+  const { brief } = state.plan;
+  return (
+    <GoSheet
+      title="How much acid went in?"
+      of="acid"
+      units={unitsFor('acid', brief)}
+      trigger="Other amount"
+      says="Say what this go was, by the spoon if you like; the goes add up, and clear whey is enough."
+      take={(said) =>
+        note({
+          type: 'acid',
+          grams: inFirstUnit(brief as Resolved, 'acid', said) * acidGramsPerUnit(brief),
+          portion,
+        })
+      }
+    />
   );
 }
