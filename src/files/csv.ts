@@ -87,12 +87,14 @@ export const makeCsv = (events: readonly MakeEvent[]): string =>
             ? event.reason
             : event.type === 'started' || event.type === 'imported'
               ? event.name
-              : event.type === 'added'
-                ? `${givenText(event.said)} of ${event.dose}`
-                : event.type === 'tested'
-                  ? event.found
-                  : event.type === 'unreadable'
-                    ? event.raw.slice(0, MOST_CELL)
-                    : '',
+              : event.type === 'temperature'
+                ? (event.of ?? '')
+                : event.type === 'added'
+                  ? `${givenText(event.said)} of ${event.dose}`
+                  : event.type === 'tested'
+                    ? event.found
+                    : event.type === 'unreadable'
+                      ? event.raw.slice(0, MOST_CELL)
+                      : '',
     })),
   );

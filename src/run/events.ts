@@ -8,56 +8,10 @@ import { READ_OF } from '../makes/traits';
 import { type Courses, coursesSchema } from '../plan/course';
 import { GIVEN_DOSES } from '../plan/measures';
 import { type Plan, planSchema } from '../plan/schema';
+import { HAND_TESTS, LATER, TICKS, WHEY_LOOKS, WHEY_USES } from './noted';
 import { toldAdviceSchema } from './toldAdvice';
 
-export const WHEY_LOOKS = ['milky', 'cloudy', 'clear', 'creamy'] as const;
-export type WheyLook = (typeof WHEY_LOOKS)[number];
-
-/** What a hand test may find: of the clean break, a piece pulled, a handful squeezed, the taste, what floats, and the mould. */
-export const HAND_TESTS = [
-  'not yet',
-  'nearly',
-  'clean',
-  'tears',
-  'short',
-  'stretches',
-  'oily',
-  'melts',
-  'too soft',
-  'springs',
-  'too firm',
-  'sweet still',
-  'sour, not set',
-  'sour and set',
-  'sharp',
-  'smells off',
-  'some afloat',
-  'all afloat',
-  'holds its shape',
-  'sags',
-  'sticks',
-] as const;
-export type HandTest = (typeof HAND_TESTS)[number];
-
-/** What may still be done to a cheese that is finished. */
-export const LATER = ['salted', 'brined', 'hung on', 'weighed again'] as const;
-export type Later = (typeof LATER)[number];
-
-/** What is to be done after a make. */
-export const TICKS = ['cooled', 'cleaned'] as const;
-export type Tick = (typeof TICKS)[number];
-
-/** What whey is good for, and what becomes of the rest. */
-export const WHEY_USES = [
-  'ricotta',
-  'brine or stretching',
-  'bread and soup',
-  'drinks',
-  'animals',
-  'the garden',
-  'poured away',
-] as const;
-export type WheyUse = (typeof WHEY_USES)[number];
+export * from './noted';
 
 /** Every event says when it happened on the wall clock, ms since 1970 UTC, and stands in order. */
 const stamped = { seq: z.int().min(0).max(10_000_000), at: bounded('wallMs') };
