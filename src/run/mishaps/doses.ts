@@ -49,6 +49,7 @@ function weakSet(about: About, share: number, why: string) {
 export const DOSES = {
   'culture-weak': {
     text: 'The culture was old, clumped or half dead',
+    can: (state) => hasDose(state, 'culture'),
     asks: [{ id: 'how', text: 'which', choices: ['clumped from damp', 'past its date', 'slow to begin'] }],
     remedy: ({ state, choice, format }) => {
       const milkStill =

@@ -33,7 +33,7 @@ export const DRAINED = {
       return mend(
         isLactic(state)
           ? 'Into the cold at once: below six degrees it all but stops. Salt it in full; salt slows it too.'
-          : `${stretches ? 'Stretch it now, quickly, three degrees cooler than planned; what will not pull is pressed into a block.' : 'On to the next stage at once.'} Rinse it first with cool water of ${format.temp(20)}, as much as it weighs, for five minutes: that takes acid out.`,
+          : `Rinse it with cool water of ${format.temp(20)}, as much as it weighs, for five minutes: that takes acid out. ${stretches ? 'Then stretch it at once, quickly, three degrees cooler than planned; what will not pull is pressed into a block.' : 'Then on to the next stage at once.'}`,
         'A chalky, sharper cheese that holds less water.',
         drier(state, 2),
       );

@@ -5,6 +5,7 @@ import { methodIn } from '../frozen';
 import { stageAt } from '../makeState';
 import {
   type About,
+  cultureDiesC,
   drier,
   isLactic,
   type Mishap,
@@ -18,8 +19,7 @@ import {
 /** By how much it was too hot, °C. */
 export const departureC = (about: About): number => Math.max(0, about.number('by'));
 
-/** A mesophilic culture dies above this, and milk takes no harm below that, °C. Common practice. */
-const CULTURE_DIES_C = 44;
+/** Milk takes no harm below this, °C. Common practice. */
 const MILK_UNHARMED_C = 60;
 /** Milk that was hotter sets weaker by coagulant, °C. Common practice. */
 const SETS_WEAK_FROM_C = 75;
@@ -36,13 +36,16 @@ function cookPoints({ state }: About, byC: number): number {
   return workedPoints({ cookC }, { cookC: cookC + byC });
 }
 
+/** Families whose drained curd is kept warm, to knit or to stretch. */
+const KNITS: readonly string[] = ['stretched-curd', 'squeaky-curd'];
+
 /** What too much heat asks for, by what is in the pot. */
 export const TOO_HOT = {
   milk: (about: About, byC: number) => {
     const { state, format } = about;
     const { targetC } = stageAt(state);
     const reached = (targetC ?? option(state, 'setC', 0)) + byC;
-    const killed = wentIn(state, 'culture') && reached > CULTURE_DIES_C;
+    const killed = wentIn(state, 'culture') && reached > cultureDiesC(state);
     if ((targetC ?? 0) >= SETS_WEAK_FROM_C)
       return mend(
         `Heat off and lid off; a minute or two of stirring brings it back to ${format.temp(targetC ?? 0)}. No need of cold water.`,
@@ -50,7 +53,7 @@ export const TOO_HOT = {
       );
     const weak = reached > SETS_WEAK_FROM_C && stillGoesIn(state, 'coagulant');
     return mend(
-      `Stand the pot in cold water and stir it back down; go on from there.${killed ? ` The culture was in already, and above ${format.temp(CULTURE_DIES_C)} it dies: use a fresh one.` : ''}`,
+      `Stand the pot in cold water and stir it back down; go on from there.${killed ? ` The culture was in already, and above ${format.temp(cultureDiesC(state))} it dies: use a fresh one.` : ''}`,
       weak
         ? 'Milk that was so hot sets weaker: a little calcium, and a larger cut, make up for it.'
         : `A few minutes. The milk has taken no harm below ${format.temp(MILK_UNHARMED_C)}.`,
@@ -68,9 +71,9 @@ export const HEAT = {
       const byC = departureC(about);
       const atC = option(state, 'setC', 30) + byC;
       if (isLactic(state))
-        return atC > CULTURE_DIES_C
+        return atC > cultureDiesC(state)
           ? mend(
-              `Hands off the set. Stand the pot in cool water until it is back at its heat. Above ${format.temp(CULTURE_DIES_C)} its culture has died: if it is milk still, put in a fresh dose and count anew.`,
+              `Hands off the set. Stand the pot in cool water until it is back at its heat. Above ${format.temp(cultureDiesC(state))} its culture has died: if it is milk still, put in a fresh dose and count anew.`,
               'The hours so far.',
             )
           : mend(
@@ -155,12 +158,13 @@ export const HEAT = {
   },
   'slabs-cold': {
     text: 'The curd got cold',
+    can: (state) => KNITS.includes(methodIn(state)?.family ?? ''),
     asks: [{ id: 'by', text: 'by how many degrees', asks: 'step', usual: 6 }],
     remedy: ({ state, format, number }) => {
       const slower = Math.max(0, Math.round(100 * (2 ** (number('by') / 6) - 1)));
       return mend(
-        `Pour whey of ${format.temp(43)} to ${format.temp(46)} under it, not over it, lid on, and change it when it is cool. Give it the missing time: it soured about ${format.percent(slower)} slower while it was cold.`,
-        'Cold slabs do not knit to each other; stack them again once they are warm.',
+        `Pour whey of ${format.temp(43)} to ${format.temp(46)} under it, not over it, lid on, and change it when it is cool.${wentIn(state, 'culture') ? ` Give it the missing time: it soured about ${format.percent(slower)} slower while it was cold.` : ''}`,
+        'Cold curd does not knit; lay it together again once it is warm.',
         wentIn(state, 'culture') ? {} : drier(state, -1),
       );
     },
@@ -170,7 +174,7 @@ export const HEAT = {
     asks: [{ id: 'at', text: 'at what temperature', asks: 'temperature', usual: 46 }],
     remedy: ({ state, format, number }) =>
       mend(
-        `Lid off, tip the hot whey away, and let it come down to ${format.temp(38)}. ${number('at') > CULTURE_DIES_C ? 'A mesophilic culture has died at that: the souring stops where it is, so go by the pull of a torn piece and not by the count.' : 'Go on with the turns where you were.'}`,
+        `Lid off, tip the hot whey away, and let it come down to ${format.temp(38)}. ${number('at') > cultureDiesC(state) ? 'Its culture has died at that: the souring stops where it is, so go by the pull of a torn piece and not by the count.' : 'Go on with the turns where you were.'}`,
         'Fat sweats out of it.',
         { ...drier(state, 1), fatShare: -0.03 },
       ),

@@ -2,7 +2,18 @@ import type { DoseId } from '../../makes/grammar';
 import type { MistakeId } from '../../makes/mistakes';
 import { scaledBy } from '../../plan/larger';
 import { departureC, TOO_HOT } from './heat';
-import { type About, bin, dosesLeft, isLactic, litresOf, type Mishap, mend, option, wentIn } from './mishap';
+import {
+  type About,
+  bin,
+  cultureDiesC,
+  dosesLeft,
+  isLactic,
+  litresOf,
+  type Mishap,
+  mend,
+  option,
+  wentIn,
+} from './mishap';
 
 /** Milk or whey lost from the pot costs its share of everything. */
 function less({ state, format }: About, litres: number, how: string) {
@@ -153,7 +164,7 @@ export const MILK = {
     text: 'The culture went into milk too hot for it',
     asks: [{ id: 'at', text: 'at what temperature', asks: 'temperature', usual: 48 }],
     remedy: ({ state, format, number }) => {
-      const dies = diesAtC(state.plan.brief.options?.cultureGroup);
+      const dies = cultureDiesC(state);
       return number('at') <= dies
         ? mend(
             `It lives: up to ${format.temp(dies)} it only slows. Cool the milk to its set temperature and count from there.`,
@@ -166,8 +177,3 @@ export const MILK = {
     },
   },
 } as const satisfies Partial<Record<MistakeId, Mishap>>;
-
-/** Warmer than this a culture dies within minutes, °C. Common practice: mesophilic strains 40 to 44, thermophilic above 52. */
-function diesAtC(group: unknown): number {
-  return typeof group === 'string' && /thermophilic|yogurt/.test(group) ? 54 : 42;
-}

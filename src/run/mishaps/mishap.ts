@@ -106,6 +106,10 @@ export function dosesLeft(state: MakeState, share: number, format: Format): stri
 export const isStretched = (state: MakeState): boolean =>
   state.plan.stages.some((stage) => goalOf(stage, state.parameters)?.is === 'stretch');
 
+/** Warmer than this its culture dies within minutes, °C. Common practice: mesophilic strains 40 to 44, thermophilic above 52. */
+export const cultureDiesC = (state: MakeState): number =>
+  /thermophilic|yogurt/.test(String(state.plan.brief.options?.cultureGroup ?? '')) ? 54 : 44;
+
 /** Which curd this is, where it matters: soured until it sets, or set by coagulant and sweet. */
 export const isLactic = (state: MakeState): boolean =>
   state.plan.predictions.acidifyHours !== null &&

@@ -89,6 +89,16 @@ describe('what can go wrong, and what to do then', () => {
     }
   });
 
+  it('a culture dies by its kind, and one that was never in is not blamed', () => {
+    const told = (make: string, by: number) =>
+      plain(remedyFor(at(basic(make), 'set'), 'overshot-set', { by }, f).now);
+    expect(told('skyr', 4)).not.toMatch(/died/);
+    expect(told('skyr', 14)).toMatch(/its culture has died/);
+    expect(told('goat-lactic', 22)).toMatch(/Above 44 °C its culture has died/);
+    expect(mishapsAt(at(basic('quick-stretched'), 'set'))).not.toContain('culture-weak');
+    expect(mishapsAt(at(basic('cultured-cottage'), 'drain'))).not.toContain('slabs-cold');
+  });
+
   it('speaks the maker’s units', () => {
     const american = formatter({ ...METRIC, temperature: 'F', mass: 'oz', volume: 'gal' });
     const told = ALL.map(({ state, id, answers }) => {
