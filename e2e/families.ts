@@ -1,4 +1,4 @@
-/** One make of each family, by title: driven through the pretend pot; the others are walked by their buttons alone. */
+/** One make of each family, by title: driven through the pretend pot. */
 export const FAMILIES = [
   'Paneer',
   'Goat’s lactic log',

@@ -1,6 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
-import { FAMILIES } from './families';
 import { beginsInSight } from './inSight';
 import { action, choose, open, toThePot } from './kitchen';
 
@@ -9,8 +8,7 @@ const heading = (page: Page) => now(page).getByText(/· stage \d+ of \d+ ·/);
 const place = async (page: Page) =>
   /stage (\d+) of (\d+)/.exec((await heading(page).textContent()) ?? '') ?? [];
 
-const driven: readonly string[] = FAMILIES;
-for (const { title, id } of METHODS.filter((method) => !driven.includes(method.title))) {
+for (const { title, id } of METHODS) {
   test(`${title}: from the plan through every stage to the book`, async ({ page }) => {
     await open(page, '/plan');
     if (id !== 'whole-milk-ricotta') await choose(page, title);

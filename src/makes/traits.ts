@@ -62,7 +62,7 @@ export type ReadOf = (typeof READ_OF)[number];
 
 /** What calls again and again in a stage, without a count: to look, or to warm what keeps it warm. */
 export interface Bell {
-  what: 'look' | 'warm-whey' | 'turn-pieces';
+  what: 'look' | 'warm-whey' | 'turn-pieces' | 'whey-on';
   everyMin: number;
 }
 

@@ -10,6 +10,7 @@ const BELLS = {
   look: 'look at it, and try a piece',
   'warm-whey': 'warm the whey under it again',
   'turn-pieces': 'turn the pieces over in their brine',
+  'whey-on': 'put the whey on, so that it is hot when the press is done',
 } as const;
 
 /** What an alarm says, on screen, spoken and in a notification: which batch, what is due, what to do. */

@@ -1,3 +1,4 @@
+import { does } from '../makes/asked';
 import { stageKind } from '../makes/kinds';
 import type { Bell } from '../makes/traits';
 import { boilsOverAt, mayBoilAt } from './boilOver';
@@ -45,6 +46,7 @@ export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
     ...(stage ? [stage] : []),
     ...(turn ? [turn] : []),
     ...bellsOf(makeId, state),
+    ...wheyOn(makeId, state),
     ...(boils === null
       ? []
       : [
@@ -84,6 +86,27 @@ function bellsOf(makeId: string, state: MakeState): Alarm[] {
         }),
       ),
     );
+}
+
+/** While the press runs, the whey its pieces are poached in afterwards is put on, so that it is hot when they come. */
+function wheyOn(makeId: string, state: MakeState): Alarm[] {
+  const next = state.plan.stages[state.index + 1];
+  if (!next || !does(stageAt(state), 'presses') || !does(next, 'heats-curd')) return [];
+  const counts = stageKind(next.kind).countsMin(state.parameters[next.id]);
+  if (counts === null) return [];
+  const heatingMs = Math.max(0, next.durationMin.likely - counts) * 60_000;
+  const until = expectedEnd(state);
+  return [
+    {
+      key: `${makeId}:${state.index}:whey-on`,
+      makeId,
+      name: state.name,
+      about: 'bell',
+      what: 'whey-on',
+      dueAt: Math.max(state.stageStartedAt, until - heatingMs),
+      until,
+    },
+  ];
 }
 
 /** A stage shorter than this needs no alarm: one stands at it, min. */

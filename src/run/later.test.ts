@@ -12,7 +12,7 @@ import { heatedThrough } from './heated';
 import { brineLater, kgNow } from './later';
 import { momentOf } from './moment';
 import { objection } from './objection';
-import { stateOf } from './state';
+import { stageEndsAt, stateOf } from './state';
 import { tastingsAt } from './taste';
 
 const f = formatter(METRIC);
@@ -114,6 +114,18 @@ describe('bells', () => {
     expect(turned.map((one) => alarmText(one, brine, f))).toEqual([
       expect.stringMatching(/turn the pieces over/),
     ]);
+    // The press before a poach asks for its whey in time; one before nothing hot does not.
+    const press = at(basic('grilling'), 'press');
+    const [whey, ...more] = alarmsOf('a', press).filter((one) => one.about === 'bell');
+    expect([whey && alarmText(whey, press, f), more]).toEqual([expect.stringMatching(/put the whey on/), []]);
+    const poach = press.plan.stages[press.index + 1];
+    expect((stageEndsAt(press) - (whey?.dueAt ?? 0)) / MIN).toBeCloseTo(
+      (poach?.durationMin.likely ?? 0) - 30,
+      6,
+    );
+    expect(alarmsOf('a', at(basic('fresh-pressed'), 'press')).filter((one) => one.about === 'bell')).toEqual(
+      [],
+    );
     const stirred = at(basic('squeaky-curds', {}, { options: { stirEveryMin: 5, holdMin: 20 } }), 'stir');
     const round = alarmsOf('a', stirred).find((one) => one.about === 'turn');
     expect(round && alarmText(round, stirred, f)).toMatch(/stir it, 1 of 4/);
