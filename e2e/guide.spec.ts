@@ -164,6 +164,7 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await pad(page).getByRole('button', { name: 'Weigh and finish' }).click();
   const after = page.getByRole('region', { name: 'Afterwards' });
   await expect(after).toContainText('Eat within 7 days');
+  await expect(after).toContainText('ten seconds in a warm pan');
   await expect(after).toContainText('by 3 Dec 2026');
   await expect(after).toContainText(/Taste it again 21:/);
   await page.clock.fastForward('45:00');
@@ -176,6 +177,10 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await expect(goOn).toContainText(/Out after about/);
   await goOn.getByLabel('Brine', { exact: true }).fill('40');
   await expect(goOn).toContainText('Give a brine of 2 to 26');
+  await goOn.getByLabel('What').selectOption('parted');
+  await goOn.getByLabel('What stays').fill('0.3');
+  await expect(goOn).toContainText('200\u00a0g goes its own way');
+  await goOn.getByLabel('What stays').fill('0.5');
   await goOn.getByLabel('What').selectOption('salted');
   await goOn.getByLabel('Salt wanted in it').fill('2');
   await expect(goOn).toContainText('Strew 10.0\u00a0g');

@@ -92,6 +92,7 @@ export function makeMarkdown(state: MakeState): string {
       at: one.at,
       text: `${one.what}${one.kg === null ? '' : `, ${f.kg(one.kg)}`}${one.text === '' ? '' : `: ${quoted(one.text)}`}`,
     })),
+    ...state.pieces.map((one) => ({ at: one.at, text: `${one.count} pieces` })),
     ...state.loads.map((one) => ({ at: one.at, text: `${f.kg(one.kg)} on the press` })),
     ...state.beside.map((one) => ({ at: one.at, text: `${one.of} ${f.temp(one.tempC, 1)}` })),
     ...state.notes.map((note) => ({ at: note.at, text: quoted(note.text) })),

@@ -2,13 +2,13 @@ import type { GivenUnit } from '../core/units/given';
 import { FINDS } from './brief/given';
 import type { Brief } from './brief/schema';
 import { withoutClock } from './byClock';
-import type { GivenDose } from './measures';
+import type { AddedDose } from './measures';
 import { type Planned, planBrief } from './plan';
 import type { Plan } from './schema';
 
 /** A brief with so much of a dose given, and without the option that would have found it. */
-function givenIn(brief: Brief, dose: GivenDose, given: { amount: number; unit: GivenUnit }): Brief {
-  const found = (FINDS as Partial<Record<GivenDose, string>>)[dose];
+function givenIn(brief: Brief, dose: AddedDose, given: { amount: number; unit: GivenUnit }): Brief {
+  const found = (FINDS as Partial<Record<AddedDose, string>>)[dose];
   const options = Object.fromEntries(Object.entries(brief.options ?? {}).filter(([key]) => key !== found));
   switch (dose) {
     case 'acid':
@@ -21,6 +21,9 @@ function givenIn(brief: Brief, dose: GivenDose, given: { amount: number; unit: G
       return { ...brief, options, salt: { ...brief.salt, given } };
     case 'calcium':
       return { ...brief, options, calcium: { given } };
+    case 'cream':
+      // Cream is told in litres wherever it is told.
+      return brief.cream ? { ...brief, cream: { ...brief.cream, litres: given.amount / 1000 } } : brief;
   }
 }
 
@@ -32,7 +35,7 @@ function givenIn(brief: Brief, dose: GivenDose, given: { amount: number; unit: G
  */
 export function withAdded(
   plan: Plan,
-  dose: GivenDose,
+  dose: AddedDose,
   given: { amount: number; unit: GivenUnit },
 ): Planned | null {
   const planned = planBrief(givenIn(withoutClock(plan.brief), dose, given), { spread: false });

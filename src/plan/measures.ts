@@ -1,6 +1,6 @@
 import { ACIDS, isLiquidAcid } from '../core/acid/acids';
 import { imcuPerMeasure, productOf } from '../core/coagulant/product';
-import type { Given, GivenUnit } from '../core/units/given';
+import { type Given, type GivenUnit, givenMl } from '../core/units/given';
 import type { Resolved } from './brief/resolved';
 import type { Brief } from './brief/schema';
 import { TABLET_G } from './doses';
@@ -10,6 +10,10 @@ import type { Dose, Plan } from './schema';
 /** Doses whose amount a maker may give. */
 export const GIVEN_DOSES = ['acid', 'coagulant', 'culture', 'salt', 'calcium'] as const;
 export type GivenDose = (typeof GIVEN_DOSES)[number];
+
+/** Doses of which another amount may go in at the pot: those, and cream. */
+export const ADDED_DOSES = [...GIVEN_DOSES, 'cream'] as const;
+export type AddedDose = (typeof ADDED_DOSES)[number];
 
 /** A dose that can be given as one has it, by its id; undefined where it cannot. */
 export const givenDose = (id: Dose['id']): GivenDose | undefined => GIVEN_DOSES.find((one) => one === id);
@@ -24,7 +28,7 @@ const COAGULANT: Record<NonNullable<Brief['coagulant']>['form'], readonly GivenU
 export type Products = Pick<Brief, 'acid' | 'coagulant' | 'culture'>;
 
 /** The measures a dose can be given in, by what it is taken from; the first is the one it is reckoned in. */
-export function unitsFor(id: GivenDose, { acid, coagulant, culture }: Products): readonly GivenUnit[] {
+export function unitsFor(id: AddedDose, { acid, coagulant, culture }: Products): readonly GivenUnit[] {
   switch (id) {
     case 'acid':
       return isLiquidAcid(acid?.kind ?? 'citric') ? ['mL', 'tsp', 'tbsp', 'cup'] : ['g', 'tsp', 'tbsp'];
@@ -38,6 +42,8 @@ export function unitsFor(id: GivenDose, { acid, coagulant, culture }: Products):
       return ['g', 'tsp', 'tbsp', 'cup'];
     case 'calcium':
       return ['g', 'tsp', 'mL', 'drop'];
+    case 'cream':
+      return ['mL', 'tbsp', 'cup'];
   }
 }
 
@@ -47,7 +53,7 @@ export function unitsFor(id: GivenDose, { acid, coagulant, culture }: Products):
  *
  * @example inFirstUnit(plan.brief, 'coagulant', { amount: 0.5, unit: 'tsp' }) // 2.46, of a liquid in mL
  */
-export function inFirstUnit(brief: Resolved, id: GivenDose, given: Given): number {
+export function inFirstUnit(brief: Resolved, id: AddedDose, given: Given): number {
   switch (id) {
     case 'acid':
       return givenAcid({ acid: { ...(brief.acid ?? { kind: 'citric' }), given } }) ?? 0;
@@ -65,11 +71,13 @@ export function inFirstUnit(brief: Resolved, id: GivenDose, given: Given): numbe
       return givenSalt({ salt: { given } }) ?? 0;
     case 'calcium':
       return calciumGrams({ calcium: { given } }, 1);
+    case 'cream':
+      return givenMl(given) ?? 0;
   }
 }
 
 /** What a plan has of a dose, in a measure it is reckoned in; nought where it has none. */
-export function plannedAmountOf(plan: Pick<Plan, 'doses'>, id: GivenDose, unit: GivenUnit): number {
+export function plannedAmountOf(plan: Pick<Plan, 'doses'>, id: AddedDose, unit: GivenUnit): number {
   const dose = plan.doses.find((one) => one.id === id);
   if (!dose) return 0;
   if (unit === 'tablet') return dose.grams / TABLET_G;

@@ -3,9 +3,9 @@ import type { GivenUnit } from '../core/units/given';
 import { METHODS } from '../makes';
 import { takes } from '../makes/asked';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { GIVEN_DOSES, type GivenDose, plannedAmountOf, unitsFor } from '../plan/measures';
+import { ADDED_DOSES, type AddedDose, plannedAmountOf, unitsFor } from '../plan/measures';
 import { planBrief } from '../plan/plan';
-import { addedEvent, addingIn, departureOf } from './adding';
+import { addedEvent, addingIn, countsPieces, departureOf, piecesEvent } from './adding';
 import { eventSchema, type NewEvent } from './events';
 import { at } from './fixtures/walked';
 import { objection } from './objection';
@@ -13,21 +13,21 @@ import { setAdvice } from './setAdvice';
 import { type MakeState, stageAt } from './state';
 
 /** The stage a dose goes into, where it is one whose amount is asked for there. */
-function addingStage(id: string, dose: GivenDose): string | null {
+function addingStage(id: string, dose: AddedDose): string | null {
   const { plan, parameters } = planned(basic(id));
   const stage = plan.stages.find((one) => takes(one, parameters, dose));
   return stage && addingIn(at(basic(id), stage.id)).some((one) => one.dose === dose) ? stage.id : null;
 }
 
 const PAIRS = METHODS.flatMap(({ id }) =>
-  GIVEN_DOSES.flatMap((dose) => {
+  ADDED_DOSES.flatMap((dose) => {
     const stage = addingStage(id, dose);
     return stage ? [{ id, dose, stage }] : [];
   }),
 );
 
 /** A share of what is planned of a dose, as it goes in now. */
-function going(state: MakeState, dose: GivenDose, share: number): NewEvent {
+function going(state: MakeState, dose: AddedDose, share: number): NewEvent {
   const adding = addingIn(state).find((one) => one.dose === dose);
   if (!adding) throw new Error(`${dose} does not go in here`);
   const unit = adding.units[0] as GivenUnit;
@@ -38,7 +38,7 @@ describe('what really went in', () => {
   it('can be said of every dose of every make but the acid poured by the look of its whey', () => {
     expect(PAIRS.length).toBeGreaterThan(35);
     for (const { id } of METHODS)
-      for (const dose of GIVEN_DOSES) {
+      for (const dose of ADDED_DOSES) {
         const { plan, parameters } = planned(basic(id));
         const stage = plan.stages.find((one) => takes(one, parameters, dose));
         if (stage && PAIRS.every((pair) => pair.id !== id || pair.dose !== dose)) expect(dose).toBe('acid');
@@ -90,6 +90,22 @@ describe('what really went in', () => {
     ]);
     expect(undone.added).toEqual([]);
     expect(undone.plan.predictions).toEqual(at(brief, 'coagulant').plan.predictions);
+  });
+
+  it('so many pieces as were made: they lie in brine as long as pieces of that size do', () => {
+    const brief = basic('cultured-stretched', { litres: 10 });
+    const before = at(brief, 'shape');
+    expect(countsPieces(before)).toBe(true);
+    expect(countsPieces(at(brief, 'cook'))).toBe(false);
+    const eight = piecesEvent(before, 8);
+    expect(objection(before, eight)).toBeNull();
+    const after = at(brief, 'shape', [[1, eight]]);
+    const hours = (state: MakeState) =>
+      state.plan.stages.find((one) => one.kind === 'brine')?.durationMin.likely ?? 0;
+    expect(after.pieces).toMatchObject([{ count: 8, stage: 'shape' }]);
+    expect(hours(after)).toBeLessThan(0.7 * hours(before));
+    const asked = planBrief({ ...after.plan.brief }, { spread: false });
+    expect(asked.ok && asked.value.plan.predictions).toEqual(after.plan.predictions);
   });
 
   it('any measure of the product is taken, and no other', () => {

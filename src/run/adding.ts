@@ -2,14 +2,15 @@ import type { GivenUnit } from '../core/units/given';
 import { goalOf, takes } from '../makes/asked';
 import { withAdded } from '../plan/added';
 import type { Resolved } from '../plan/brief/resolved';
-import { GIVEN_DOSES, type GivenDose, inFirstUnit, plannedAmountOf, unitsFor } from '../plan/measures';
+import { scaledBy } from '../plan/larger';
+import { ADDED_DOSES, type AddedDose, inFirstUnit, plannedAmountOf, unitsFor } from '../plan/measures';
 import type { NewEvent } from './events';
 import { frozen } from './frozen';
 import { type Added, addedIn, type MakeState, stageAt } from './makeState';
 
 /** A dose that goes in at the stage under way. */
 export interface Adding {
-  dose: GivenDose;
+  dose: AddedDose;
   units: readonly GivenUnit[];
   /** In the first of them. */
   planned: number;
@@ -20,7 +21,7 @@ export interface Adding {
 export function addingIn(state: MakeState): Adding[] {
   const stage = stageAt(state);
   const goal = goalOf(stage, state.parameters);
-  return GIVEN_DOSES.flatMap((dose) => {
+  return ADDED_DOSES.flatMap((dose) => {
     if (!takes(stage, state.parameters, dose) || goal?.is === 'clear-whey') return [];
     const units = unitsFor(dose, state.plan.brief);
     const soFar = addedIn(state, dose);
@@ -60,8 +61,21 @@ export function addedEvent(
 }
 
 /** How much more or less of a dose went in than was planned, as a share of that; null where it went in as planned. */
-export function departureOf(state: MakeState, dose: GivenDose): number | null {
+export function departureOf(state: MakeState, dose: AddedDose): number | null {
   const of = state.added.filter((one) => one.dose === dose);
   const planned = of[0]?.plannedAmount ?? 0;
   return of.length === 0 || planned <= 0 ? null : amountIn(of) / planned;
+}
+
+/** Whether the stage under way makes or handles pieces that may be counted. */
+export const countsPieces = (state: MakeState): boolean => {
+  const params = state.parameters[stageAt(state).id];
+  return typeof params === 'object' && params !== null && Object.hasOwn(params, 'pieces');
+};
+
+/** The event that so many pieces were made, with the plan made anew for them where one can be made. */
+export function piecesEvent(state: MakeState, count: number): Extract<NewEvent, { type: 'pieces' }> {
+  const planned = scaledBy(state.plan, 1, { pieces: count });
+  const follows = planned?.plan.stages[state.index]?.id === stageAt(state).id;
+  return { type: 'pieces', count, ...(planned && follows && { anew: frozen(planned) }) };
 }

@@ -6,7 +6,7 @@ import { KINDS } from '../makes/kinds';
 import { methodShape } from '../makes/method';
 import { READ_OF } from '../makes/traits';
 import { type Courses, coursesSchema } from '../plan/course';
-import { GIVEN_DOSES } from '../plan/measures';
+import { ADDED_DOSES } from '../plan/measures';
 import { type Plan, planSchema } from '../plan/schema';
 import { HAND_TESTS, LATER, TICKS, WHEY_LOOKS, WHEY_USES } from './noted';
 import { toldAdviceSchema } from './toldAdvice';
@@ -186,12 +186,19 @@ const shapes = z.discriminatedUnion('type', [
     ...stamped,
     type: z.literal('added'),
     stage: stageId,
-    dose: z.enum(GIVEN_DOSES),
+    dose: z.enum(ADDED_DOSES),
     /** In the measure the dose is reckoned in, and as the maker said it. */
     amount: boundedBy(0, GIVEN_BOUNDS.max),
     unit: z.enum(GIVEN_UNITS),
     said: z.strictObject({ amount: boundedBy(0, GIVEN_BOUNDS.max), unit: z.enum(GIVEN_UNITS) }),
     go: z.int().min(0).max(10_000),
+    anew: z.strictObject(planned).optional(),
+  }),
+  /** So many pieces were made of it; those that follow are planned for that. */
+  z.strictObject({
+    ...stamped,
+    type: z.literal('pieces'),
+    count: z.int().min(1).max(1000),
     anew: z.strictObject(planned).optional(),
   }),
   /** Kilograms put on the press, its board and the pot on it with them. */
@@ -254,12 +261,12 @@ function checkPlanned(
 
 /** What can happen to a make, each with what its plan needs to be walked. */
 export const eventSchema = shapes.superRefine((event, context) => {
-  const anew = event.type === 'added' ? event.anew : event;
+  const anew = event.type === 'added' || event.type === 'pieces' ? event.anew : event;
   if (!anew || !('plan' in anew)) return;
   checkPlanned(anew, (path, problem, remedy) =>
     context.addIssue({
       code: 'custom',
-      path: event.type === 'added' ? ['anew', ...path] : path,
+      path: anew === event ? path : ['anew', ...path],
       message: problem,
       params: { problem, remedy },
     }),

@@ -3,7 +3,7 @@ import { stageKind } from '../makes/kinds';
 import type { Method } from '../makes/method';
 import type { ReadOf } from '../makes/traits';
 import type { Courses } from '../plan/course';
-import type { GivenDose } from '../plan/measures';
+import type { AddedDose } from '../plan/measures';
 import type { Plan, PlanStage } from '../plan/schema';
 import type { HandTest, Later, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
 import type { ToldAdvice } from './toldAdvice';
@@ -20,7 +20,7 @@ export interface Added {
   seq: number;
   at: number;
   stage: string;
-  dose: GivenDose;
+  dose: AddedDose;
   amount: number;
   unit: GivenUnit;
   said: { amount: number; unit: GivenUnit };
@@ -85,6 +85,8 @@ export interface MakeState {
   added: Added[];
   /** Kilograms put on the press. */
   loads: { at: number; stage: string; kg: number }[];
+  /** How many pieces it was made into. */
+  pieces: { at: number; stage: string; count: number }[];
   /** Temperatures of what is not in the pot: of the room, and of water that stands beside it. */
   beside: { seq: number; at: number; of: ReadOf; tempC: number }[];
   acid: { at: number; grams: number }[];
@@ -106,7 +108,7 @@ export interface MakeState {
 export const stageAt = (state: MakeState): PlanStage => state.plan.stages[state.index] as PlanStage;
 export const acidGiven = (state: MakeState): number => state.acid.reduce((sum, one) => sum + one.grams, 0);
 /** What of a dose went in otherwise than planned in the stage under way, go by go. */
-export const addedIn = (state: MakeState, dose: GivenDose): Added[] =>
+export const addedIn = (state: MakeState, dose: AddedDose): Added[] =>
   state.added.filter((one) => one.stage === stageAt(state).id && one.dose === dose);
 /** Turns given in the stage under way. */
 export const turnsIn = (state: MakeState): number =>

@@ -29,7 +29,7 @@ export const HAND_TESTS = [
 export type HandTest = (typeof HAND_TESTS)[number];
 
 /** What may still be done to a cheese that is finished. */
-export const LATER = ['salted', 'brined', 'hung on', 'weighed again'] as const;
+export const LATER = ['salted', 'brined', 'hung on', 'parted', 'weighed again'] as const;
 export type Later = (typeof LATER)[number];
 
 /** What is to be done after a make. */

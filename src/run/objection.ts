@@ -10,6 +10,7 @@ const WAITS: readonly NewEvent['type'][] = [
   'acid',
   'added',
   'loaded',
+  'pieces',
   'turned',
   'finished',
   'split',
@@ -78,6 +79,10 @@ export function objection(state: MakeState, event: NewEvent): string | null {
       if (event.anew && event.anew.plan.stages[state.index]?.id !== event.stage)
         return 'With so much of it this make goes another way: plan it anew.';
       return event.go === addedIn(state, event.dose).length ? null : 'That is noted already.';
+    case 'pieces':
+      return event.anew && event.anew.plan.stages[state.index]?.id !== stageAt(state).id
+        ? 'With so many pieces this make goes another way: plan it anew.'
+        : null;
     case 'acid':
       return event.portion === state.acid.length ? null : 'That portion is noted already.';
     case 'advised':

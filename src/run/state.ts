@@ -61,6 +61,7 @@ function begin(event: Started): MakeState {
     mishaps: [],
     added: [],
     loads: [],
+    pieces: [],
     beside: [],
     acid: [],
     notes: [],
@@ -212,6 +213,10 @@ function apply(state: MakeState, event: MakeEvent) {
       break;
     case 'added':
       putIn(state, event);
+      break;
+    case 'pieces':
+      state.pieces.push({ at: event.at, stage: stageAt(state).id, count: event.count });
+      if (event.anew) planAnew(state, event.anew);
       break;
     case 'loaded':
       state.loads.push({ at: event.at, stage: stageAt(state).id, kg: event.kg });

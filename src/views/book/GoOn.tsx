@@ -21,6 +21,7 @@ const NAMES: Record<Later, string> = {
   salted: 'Salt it',
   brined: 'Brine it',
   'hung on': 'Hang it on',
+  parted: 'Part it',
   'weighed again': 'Weigh it again',
 };
 const KNITS: Record<Knit, string> = {
@@ -58,6 +59,14 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
   /** What comes of it, in words; null where what is typed cannot be. */
   function tell(): { text: string; wrong?: string } {
     if (!(kg > 0 && kg < 1000)) return { text: '', wrong: 'Give a weight above nought.' };
+    if (what === 'parted') {
+      const rest = kgNow(state) - kg;
+      return rest > 0
+        ? {
+            text: `${format.kg(kg)} stays with this page, ${format.kg(rest)} goes its own way: enter that in the book as a make of its own, so that each is judged by itself.`,
+          }
+        : { text: '', wrong: `Give less than the ${format.kg(kgNow(state))} it weighs.` };
+    }
     if (what === 'weighed again') return { text: `${format.kg(kg)}.` };
     if (what === 'hung on') {
       const days = number('days');
@@ -110,7 +119,8 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
             options={LATER.map((value) => ({ value, text: NAMES[value] }))}
             onChange={(next: Later) => setWhat(next)}
           />
-          {what !== 'hung on' && line('kg', 'It weighs now', mass.unit(format.units))}
+          {what !== 'hung on' &&
+            line('kg', what === 'parted' ? 'What stays' : 'It weighs now', mass.unit(format.units))}
           {(what === 'salted' || what === 'brined') && line('percent', 'Salt wanted in it', '%')}
           {what === 'brined' && (
             <>

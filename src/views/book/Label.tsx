@@ -1,6 +1,7 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { daysInFridge } from '../../core/safety/fridge';
+import { habitOf } from '../../core/safety/habits';
 import { SOURED_PH } from '../../core/safety/slowSouring';
 import { FIRST_METHOD, METHODS } from '../../makes';
 import { keepsDays } from '../../plan/keeps';
@@ -53,6 +54,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
     ...origins,
     ...(spiced ? ['mahleb (cherry stone)', 'mastic (pistachio family)'] : []),
   ];
+  const habit = habitOf(method.style);
   const lots = lotsOf(state);
   const secondCooking = METHODS.find((one) => one.of === 'whey') ?? FIRST_METHOD;
   const takeWhey = () => {
@@ -85,6 +87,22 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         )}
         {again !== undefined && <>Taste it again {momentText(again, now)}: it changes its mind.</>}
       </p>
+      {habit && (
+        <dl className="mt-2 max-w-[52rem] text-[16px]" aria-label="Habit and advice">
+          {(
+            [
+              ['Habit', habit.habit],
+              ['Advice', habit.advice],
+              ['What decides', habit.decides],
+            ] as const
+          ).map(([name, text]) => (
+            <div key={name} className="mt-0.5 flex gap-2">
+              <dt className="w-28 shrink-0 font-semibold">{name}</dt>
+              <dd className="text-ink-soft">{text}</dd>
+            </div>
+          ))}
+        </dl>
+      )}
       <Ticks id={id} state={state} now={now} />
       {method.of === 'milk' && <WheyWent id={id} state={state} />}
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}

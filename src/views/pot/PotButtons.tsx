@@ -2,6 +2,7 @@ import { AlertDialog } from 'radix-ui';
 import { type ReactNode, useId, useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { does } from '../../makes/asked';
+import { countsPieces, piecesEvent } from '../../run/adding';
 import type { NewEvent } from '../../run/events';
 import type { Moment } from '../../run/moments';
 import { type MakeState, stageAt } from '../../run/state';
@@ -50,6 +51,7 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
       ))}
       {moment.pour && <PouredOther state={state} portion={moment.pour.portion} note={note} />}
       <LoadIt state={state} note={note} />
+      <HowMany state={state} note={note} />
       <Button
         size="hand"
         className="flex-1"
@@ -73,6 +75,28 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
       </Button>
       <NoteIt note={note} />
     </div>
+  );
+}
+
+/** How many pieces it was made into: they are cooled, poached and brined as that many. */
+function HowMany({ state, note }: Pick<Props, 'state' | 'note'>) {
+  if (!countsPieces(state) || state.pausedAt !== null) return null;
+  return (
+    <AmountSheet
+      title="How many pieces are they?"
+      label="Pieces"
+      quantity="plain"
+      bounds={{ min: 1, max: 1000 }}
+      submit="Plan with that"
+      trigger={
+        <Button size="hand" className="flex-1">
+          Pieces
+        </Button>
+      }
+      take={(count) =>
+        Number.isInteger(count) ? note(piecesEvent(state, count)) : Promise.resolve('Give a whole number.')
+      }
+    />
   );
 }
 

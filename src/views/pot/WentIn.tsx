@@ -20,6 +20,7 @@ const NAMES: Record<Adding['dose'], string> = {
   culture: 'culture',
   salt: 'salt',
   calcium: 'calcium chloride',
+  cream: 'cream',
 };
 
 const amountText = (amount: number, unit: GivenUnit) =>

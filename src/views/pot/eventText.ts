@@ -16,6 +16,8 @@ export function eventText(event: MakeEvent): string {
       return 'acid';
     case 'added':
       return `${givenText(event.said)} of ${event.dose}`;
+    case 'pieces':
+      return 'pieces counted';
     case 'loaded':
       return 'weight on the press';
     case 'tested':
