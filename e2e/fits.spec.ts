@@ -24,7 +24,14 @@ test('a stage begins at its top, however far the one before was scrolled down', 
   await expect.poll(() => page.evaluate(() => scrollY)).toBe(0);
   // Touched, the pad unfolds its keys; what is noted folds nothing away that was typed.
   await expect(page.getByRole('button', { name: 'decimal mark' })).toHaveCount(0);
-  await page.getByRole('form', { name: 'Note a reading' }).getByRole('textbox').click();
+  const typed = page.getByRole('form', { name: 'Note a reading' }).getByRole('textbox');
+  await typed.fill('20');
+  // Turned on its side it is a tablet's screen: what was typed is still there.
+  await page.setViewportSize({ width: 844, height: 390 });
+  await expect(typed).toHaveValue('20');
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(typed).toHaveValue('20');
+  await typed.fill('');
   await noteTemperature(page, '20.5');
   await expect(page.getByRole('region', { name: 'Noted last' })).toContainText('20.5');
 });

@@ -177,11 +177,11 @@ test('afterwards: a label with its use-by, and ricotta from the whey', async ({ 
   await expect(goOn).toContainText(/Out after about/);
   await goOn.getByLabel('Brine', { exact: true }).fill('40');
   await expect(goOn).toContainText('Give a brine of 2 to 26');
-  await goOn.getByLabel('What').selectOption('parted');
+  await goOn.getByLabel('What', { exact: true }).selectOption('parted');
   await goOn.getByLabel('What stays').fill('0.3');
   await expect(goOn).toContainText('200\u00a0g goes its own way');
   await goOn.getByLabel('What stays').fill('0.5');
-  await goOn.getByLabel('What').selectOption('salted');
+  await goOn.getByLabel('What', { exact: true }).selectOption('salted');
   await goOn.getByLabel('Salt wanted in it').fill('2');
   await expect(goOn).toContainText('Strew 10.0\u00a0g');
   await goOn.getByRole('button', { name: 'Write it down' }).click();

@@ -42,4 +42,5 @@ export async function beginsInSight(page: Page) {
     ]);
   }
   await page.setViewportSize(LAPTOP);
+  await expect(page.getByRole('button', { name: 'decimal mark' })).toHaveCount(1);
 }

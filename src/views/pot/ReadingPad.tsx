@@ -1,4 +1,4 @@
-import { useId, useState } from 'react';
+import { type RefObject, useEffect, useId, useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber, roundTo } from '../../core/units/numbers';
@@ -12,7 +12,18 @@ type Reads = 'temperature' | 'pH' | 'weight';
 
 const NAMES: Record<Reads, string> = { temperature: 'Temperature', pH: 'pH', weight: 'Weight' };
 
+/** What stands on the pad, kept while it moves to where a turned screen has room for it. */
+export interface OnPad {
+  /** Which pad it is: another stage's begins empty. */
+  of: string;
+  chosen: Reads;
+  readOf: ReadOf;
+  text: string;
+}
+
 interface Props {
+  name: string;
+  held: RefObject<OnPad | null>;
   pad: Reads;
   /** The last stage: a weight finishes the make. */
   last: boolean;
@@ -31,6 +42,8 @@ interface Props {
 
 /** A pad for wet knuckles: keys, a step up or down from the last reading, and the keyboard beside it. */
 export function ReadingPad({
+  name,
+  held,
   pad,
   last,
   folds,
@@ -44,11 +57,15 @@ export function ReadingPad({
   onFinish,
 }: Props) {
   const format = useFormat();
-  const [chosen, setChosen] = useState(pad);
-  const [text, setText] = useState('');
-  const [of, setOf] = useState(reads[0] as ReadOf);
+  const before = held.current?.of === name ? held.current : null;
+  const [chosen, setChosen] = useState(before?.chosen ?? pad);
+  const [text, setText] = useState(before?.text ?? '');
+  const [of, setOf] = useState(before?.readOf ?? (reads[0] as ReadOf));
+  useEffect(() => {
+    held.current = { of: name, chosen, readOf: of, text };
+  }, [held, name, chosen, of, text]);
   const [fault, setFault] = useState<string | null>(null);
-  const [open, setOpen] = useState(false);
+  const [open, setOpen] = useState(before !== null && before.text !== '');
   const unfolded = !folds || open;
   const id = useId();
   const mark = format.units.decimal;

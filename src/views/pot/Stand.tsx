@@ -23,7 +23,7 @@ import { Mishap } from './Mishap';
 import { Elsewhere, OutOfTurn } from './OutOfTurn';
 import { Abandon, PotButtons } from './PotButtons';
 import { Probe } from './Probe';
-import { ReadingPad } from './ReadingPad';
+import { type OnPad, ReadingPad } from './ReadingPad';
 import { Recent } from './Recent';
 import { useAdviceLog } from './useAdviceLog';
 import { useWakeLock } from './useWakeLock';
@@ -62,6 +62,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   const works = worksFrom(state);
   const lost = costsSoFar(state).yieldShare;
   const heading = useRef<HTMLHeadingElement>(null);
+  const onPad = useRef<OnPad | null>(null);
   // A new stage takes the keyboard with it, so that Tab goes on from what to do now.
   const focused = useRef('');
   useEffect(() => {
@@ -89,9 +90,12 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
       <HandTests moment={moment} busy={busy} note={note} />
     </>
   );
+  const padName = `${moment.pad}-${moment.last}-${reads.join('')}`;
   const pad = (
     <ReadingPad
-      key={`${moment.pad}-${moment.last}-${reads.join('')}`}
+      key={padName}
+      name={padName}
+      held={onPad}
       pad={moment.pad}
       last={moment.last}
       folds={phone}
