@@ -63,6 +63,16 @@ export async function toThePot(page: Page) {
   await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
 }
 
+/** Notes that another amount went in than planned. */
+export async function wentIn(page: Page, name: string, amount: string, unit?: string) {
+  await page.getByRole('button', { name: /^(Other amount|More of it)$/ }).click();
+  const sheet = page.getByRole('dialog', { name: `How much ${name} went in?` });
+  await sheet.getByLabel(`Amount of ${name} that went in`).fill(amount);
+  if (unit) await sheet.getByLabel(`Measure of ${name} that went in`).selectOption(unit);
+  await sheet.getByRole('button', { name: 'It is in' }).click();
+  await expect(sheet).toHaveCount(0);
+}
+
 export const action = (page: Page) =>
   page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
 

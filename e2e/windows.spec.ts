@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, choose, MORNING, open, toThePot, type } from './kitchen';
+import { action, choose, MORNING, open, toThePot, type, wentIn } from './kitchen';
 
 const later = (minutes: number) => new Date(new Date(`${MORNING}+01:00`).getTime() + minutes * 60_000);
 const bell = (page: Page) => page.getByRole('alert', { name: 'Ringing' });
@@ -69,4 +69,27 @@ test('a window copied from another begins with its plan and goes its own way', a
   for (const window of [page, copy]) await window.reload();
   await expect(milk(page)).toHaveValue('7');
   await expect(milk(copy)).toHaveValue('11');
+});
+
+test('what went in, noted in two windows, adds up in both, and one undoes what the other noted', async ({
+  page,
+  context,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Fresh pressed white');
+  await toThePot(page);
+  for (const done of ['All clean', 'Measured', /reached/, 'Stirred in', 'Ripened'])
+    await page.getByRole('button', { name: done }).click();
+  await expect(action(page)).toContainText('Coagulant');
+  const other = await context.newPage();
+  await other.clock.install({ time: later(1) });
+  await other.goto('/pot');
+  await expect(action(other)).toContainText('Coagulant');
+  await wentIn(page, 'coagulant', '0.5');
+  const said = (window: Page) => window.getByRole('region', { name: 'Now' });
+  await expect(said(other)).toContainText('0.5 mL of coagulant in');
+  await wentIn(other, 'coagulant', '0.25');
+  for (const window of [page, other]) await expect(said(window)).toContainText('0.75 mL of coagulant in');
+  await page.getByRole('button', { name: /^Undo/ }).click();
+  for (const window of [page, other]) await expect(said(window)).toContainText('0.5 mL of coagulant in');
 });

@@ -1,7 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { basic } from '../src/plan/fixtures/briefs';
 import { planBrief } from '../src/plan/plan';
-import { action, choose, open, toThePot } from './kitchen';
+import { action, choose, open, toThePot, wentIn } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
@@ -38,18 +38,6 @@ async function wrong(page: Page, what: string, answers: Record<string, string>, 
   }
   await expect(sheet).toContainText(told);
   await sheet.getByRole('button', { name: 'Write it down' }).click();
-  await expect(sheet).toHaveCount(0);
-}
-
-/** Notes that another amount went in than planned. */
-async function wentIn(page: Page, name: string, amount: string, unit?: string) {
-  await now(page)
-    .getByRole('button', { name: /^(Other amount|More of it)$/ })
-    .click();
-  const sheet = page.getByRole('dialog', { name: `How much ${name} went in?` });
-  await sheet.getByLabel(`Amount of ${name} that went in`).fill(amount);
-  if (unit) await sheet.getByLabel(`Measure of ${name} that went in`).selectOption(unit);
-  await sheet.getByRole('button', { name: 'It is in' }).click();
   await expect(sheet).toHaveCount(0);
 }
 
