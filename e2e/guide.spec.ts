@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, choose, open, toThePot } from './kitchen';
+import { action, choose, open, to, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
@@ -11,18 +11,6 @@ async function noted(page: Page, what: 'pH' | 'weight', text: string) {
   await pad(page).getByRole('textbox').fill(text);
   await pad(page).getByRole('button', { name: 'Note it' }).click();
   await expect(pad(page).getByRole('textbox')).toHaveValue('');
-}
-
-/** Presses on until a stage's action stands there. */
-async function to(page: Page, wanted: string) {
-  for (let i = 0; i < 30; i++) {
-    if ((await action(page).textContent())?.includes(wanted)) return;
-    const was = await now(page)
-      .getByText(/· stage/)
-      .textContent();
-    await on(page);
-    await expect(now(page).getByText(/· stage/)).not.toHaveText(was ?? '');
-  }
 }
 
 test('the bowl tells the cut, the knife what to do, and why it is late', async ({ page }) => {

@@ -148,3 +148,23 @@ export const give = (page: Page, label: string, value: unknown) =>
     mimeType: 'application/json',
     buffer: Buffer.from(typeof value === 'string' ? value : JSON.stringify(value)),
   });
+
+/** The number of the stage it stands at. */
+const place = async (page: Page) =>
+  /stage (\d+) of/.exec(
+    (await page
+      .getByRole('region', { name: 'Now' })
+      .getByText(/stage \d+ of/)
+      .textContent()) ?? '',
+  )?.[1];
+
+/** Goes on by the way on until the make stands at what is to be done. */
+export async function to(page: Page, what: string | RegExp) {
+  for (let i = 0; i < 30; i++) {
+    if ((await action(page).textContent())?.match(what)) return;
+    const before = await place(page);
+    await page.locator('[data-main]').click();
+    await expect.poll(() => place(page)).not.toBe(before);
+  }
+  throw new Error(`never came to ${what}`);
+}

@@ -55,6 +55,7 @@ describe('what really went in', () => {
       const after = at(basic(id), stage, [[1, half]]);
       expect(stageAt(after).id).toBe(stage);
       expect(departureOf(after, dose)).toBeCloseTo(0.5, 6);
+      expect(after.added.map((one) => one.followed)).toEqual([true]);
       // What the maker's own brief would have planned, had it said so.
       const said = after.plan.brief;
       const again = planBrief(said, { spread: false });

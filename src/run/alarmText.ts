@@ -2,7 +2,7 @@ import type { Format } from '../core/units/format';
 import type { Alarm } from './alarms';
 import { mayBoilAt } from './boilOver';
 import { momentOf } from './moment';
-import { roundsOf } from './rounds';
+import { ROUND_WORDS, roundsOf } from './rounds';
 import type { MakeState } from './state';
 
 /** What a bell calls for, in words. */
@@ -22,7 +22,7 @@ export function alarmText(alarm: Alarm, state: MakeState, format: Format): strin
       return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
     case 'turn': {
       const { what = 'turn', given = 0, wanted = 1 } = roundsOf(state) ?? {};
-      return `${alarm.name}: ${what === 'salt' ? 'salt and turn it' : what === 'stir' ? 'stir it' : 'turn it'}, ${given + 1} of ${wanted}.`;
+      return `${alarm.name}: ${ROUND_WORDS[what]}, ${given + 1} of ${wanted}.`;
     }
     case 'bell':
       return `${alarm.name}: ${BELLS[alarm.what ?? 'look']}.`;

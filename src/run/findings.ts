@@ -42,15 +42,18 @@ const STEP_C = 4;
 /** How long a piece that is not sour enough waits, min; the souring goes on with its own clock. Common practice. */
 const SOUR_ON_MIN = { tears: 60, short: 30 } as const;
 
+/** Wait so long, and then look again. */
+const later = (found: HandTest, at: number, minutes: number, says: string, lookWhat: string): Finding => ({
+  found,
+  says,
+  lookAt: at + minutes * MIN_MS,
+  lookWhat,
+  leads: 'wait',
+});
+
 /** A piece that would not stretch: by its heat where that was read, by its sourness else. */
 function unstretched(state: MakeState, found: 'tears' | 'short', at: number, format: Format): Finding {
-  const wait = (minutes: number, says: string): Finding => ({
-    found,
-    says,
-    lookAt: at + minutes * MIN_MS,
-    lookWhat: 'then try a piece again',
-    leads: 'wait',
-  });
+  const wait = (minutes: number, says: string) => later(found, at, minutes, says, 'then try a piece again');
   const core = stretchAdvice(state);
   if (core && core.coreC < core.fromC - 0.5)
     return wait(
@@ -78,13 +81,7 @@ const shareOf = (state: MakeState, at: number): number =>
 /** What to do about what was found. Source: common practice. */
 function answer(state: MakeState, found: HandTest, at: number, format: Format): Finding | null {
   const on = (says: string): Finding => ({ found, says, lookAt: null, lookWhat: '', leads: 'on' });
-  const wait = (minutes: number, says: string, lookWhat = 'look again'): Finding => ({
-    found,
-    says,
-    lookAt: at + minutes * MIN_MS,
-    lookWhat,
-    leads: 'wait',
-  });
+  const wait = (minutes: number, says: string, what = 'look again') => later(found, at, minutes, says, what);
   switch (found) {
     case 'tears':
     case 'short':
@@ -140,8 +137,15 @@ function answer(state: MakeState, found: HandTest, at: number, format: Format): 
         5,
         'Those that are down have not knit through yet: keep the whey at its heat, do not stir.',
       );
-    case 'all afloat':
-      return { ...floats(state, at, format), found };
+    case 'all afloat': {
+      const stage = stageAt(state);
+      const counts = stageKind(stage.kind).countsMin(state.parameters[stage.id]) ?? 0;
+      return wait(
+        counts,
+        `From now on it counts: ${format.minutes(counts)} at this heat.`,
+        'poached through',
+      );
+    }
     case 'holds its shape':
       return on('Firm enough to stand by itself: go on.');
     case 'sags':
@@ -159,18 +163,6 @@ function answer(state: MakeState, found: HandTest, at: number, format: Format): 
     default:
       return null;
   }
-}
-
-/** From when all pieces are afloat the poach counts. */
-function floats(state: MakeState, at: number, format: Format): Omit<Finding, 'found'> {
-  const stage = stageAt(state);
-  const counts = stageKind(stage.kind).countsMin(state.parameters[stage.id]) ?? 0;
-  return {
-    says: `From now on it counts: ${format.minutes(counts)} at this heat.`,
-    lookAt: at + counts * MIN_MS,
-    lookWhat: 'poached through',
-    leads: 'wait',
-  };
 }
 
 const PLAIN = formatter(METRIC);

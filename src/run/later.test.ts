@@ -9,7 +9,7 @@ import { log, MIN, started } from './fixtures/logs';
 import { at } from './fixtures/walked';
 import { methodIn } from './frozen';
 import { heatedThrough } from './heated';
-import { brineLater, kgNow } from './later';
+import { brineLater, kgNow, saltNowPct } from './later';
 import { momentOf } from './moment';
 import { objection } from './objection';
 import { stageEndsAt, stateOf } from './state';
@@ -42,7 +42,7 @@ describe('a cheese that is finished goes on', () => {
   });
 
   it('lies longer in brine the thicker, the closer and the saltier it is wanted, and ends by the brine', () => {
-    const made = over('grilling');
+    const made = over('paneer');
     const hours = (more: Partial<Parameters<typeof brineLater>[1]>) =>
       brineLater(made, { pieceKg: 0.25, thicknessCm: 2.5, knit: 'close', pctWw: 12, percent: 2, ...more });
     expect(hours({ thicknessCm: 5 }).hours).toBeGreaterThan(1.5 * hours({}).hours);
@@ -51,7 +51,14 @@ describe('a cheese that is finished goes on', () => {
     expect(hours({}).hours / hours({ knit: 'open' }).hours).toBeGreaterThan(5);
     expect(hours({}).hours / hours({ knit: 'open' }).hours).toBeLessThan(15);
     expect(hours({ pctWw: 18, percent: 2 }).endsPct).toBeGreaterThan(hours({}).endsPct);
-    expect(() => hours({ pctWw: 3, percent: 3 })).toThrow();
+    expect(() => hours({ pctWw: 3, percent: 5 })).toThrow();
+    // What its make has salted already is not salted again.
+    const salted = over('grilling');
+    const holds = saltNowPct(salted);
+    expect([holds, saltNowPct(made)]).toEqual([salted.plan.brief.options?.saltPct, 0]);
+    const again = { pieceKg: 0.25, thicknessCm: 2.5, knit: 'close', pctWw: 12 } as const;
+    expect(brineLater(salted, { ...again, percent: holds }).hours).toBe(0);
+    expect(brineLater(salted, { ...again, percent: 3 }).hours).toBeLessThan(hours({ percent: 3 }).hours);
   });
 
   it('nobody is asked to taste it after its label says not to eat it', () => {

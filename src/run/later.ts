@@ -1,4 +1,5 @@
 import { brineHours, endSaltPct, HOLDING_BRINE_PCT, type Knit } from '../core/salt/diffusion';
+import { does, takes } from '../makes/asked';
 import type { MakeState } from './state';
 
 /** Brine in the cold, °C. Common practice. */
@@ -10,8 +11,17 @@ export const kgNow = (state: MakeState): number =>
   state.weighedKg ??
   state.plan.predictions.yieldKg.likely;
 
+/** Salt it holds by its make, %: what it was salted or brined to, where that was not left out. */
+export function saltNowPct(state: MakeState): number {
+  const salting = state.plan.stages.filter(
+    (stage) => takes(stage, state.parameters, 'salt') || does(stage, 'brines'),
+  );
+  const done = salting.some(({ id }) => !state.runs.some((run) => run.stage === id && run.skipped));
+  return done ? Number(state.plan.brief.options?.saltPct ?? 0) : 0;
+}
+
 export interface LaterBrine {
-  /** Hours until it holds the salt wanted. */
+  /** Hours until it holds the salt wanted; nought where it holds that already. */
   hours: number;
   /** Salt it goes on to where it is kept in that brine for good, %. */
   endsPct: number;
@@ -50,7 +60,7 @@ export function brineLater(
     brinePctWw: pctWw,
     targetSaltPct: percent,
     moisturePct,
-    startSaltPct: 0,
+    startSaltPct: saltNowPct(state),
     tempC: COLD_C,
   };
   return { hours: brineHours(about), endsPct: endSaltPct(pctWw, moisturePct), holdingPct: HOLDING_BRINE_PCT };

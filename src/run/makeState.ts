@@ -25,6 +25,8 @@ export interface Added {
   unit: GivenUnit;
   said: { amount: number; unit: GivenUnit };
   plannedAmount: number;
+  /** Whether what follows was planned from it. */
+  followed: boolean;
 }
 
 /** What a mishap takes with it: points of moisture, shares of the fat and of the yield. */

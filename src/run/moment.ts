@@ -10,7 +10,7 @@ import { coursesIn, methodIn } from './frozen';
 import { CORE_PASTEURISED_C, heatedThrough } from './heated';
 import { acidMoment, drainMoment, type Moment, setMoment, sourMoment } from './moments';
 import { rampAdvice } from './rampAdvice';
-import { type Rounds, roundsOf } from './rounds';
+import { ROUND_WORDS, roundsOf } from './rounds';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
 import { type MakeState, stageAt, stageEndsAt } from './state';
@@ -115,12 +115,6 @@ function plainMoment(state: MakeState, format: Format): Moment {
   if (stretch) base.steps = [stretchText(stretch, format), ...base.steps];
   return base;
 }
-
-const ROUND_WORDS: Record<Rounds['what'], string> = {
-  turn: 'turn it',
-  salt: 'salt and turn it',
-  stir: 'stir it',
-};
 
 const testButton = (found: HandTest): Moment['tests'][number] => ({
   text: found,

@@ -26,3 +26,10 @@ export function roundsOf(state: MakeState): Rounds | null {
       : begun + minutesOf(given + (round.atOnce ? 0 : 1), everyMin, round.thenMin) * 60_000;
   return { what: round.what, given, wanted, dueAt };
 }
+
+/** What comes round, as it is called for. */
+export const ROUND_WORDS: Record<Rounds['what'], string> = {
+  turn: 'turn it',
+  salt: 'salt and turn it',
+  stir: 'stir it',
+};

@@ -120,7 +120,17 @@ function putIn(state: MakeState, event: Extract<MakeEvent, { type: 'added' }>) {
   const before = addedIn(state, event.dose)[0];
   const { seq, at, stage, dose, amount, unit, said } = event;
   const plannedAmount = before?.plannedAmount ?? plannedAmountOf(state.plan, dose, unit);
-  state.added.push({ seq, at, stage, dose, amount, unit, said, plannedAmount });
+  state.added.push({
+    seq,
+    at,
+    stage,
+    dose,
+    amount,
+    unit,
+    said,
+    plannedAmount,
+    followed: event.anew !== undefined,
+  });
   if (event.anew) planAnew(state, event.anew);
 }
 

@@ -12,12 +12,13 @@ import {
   mend,
   option,
   plannedMin,
+  type Remedy,
   stillGoesIn,
   wentIn,
 } from './mishap';
 
 /** By how much it was too hot, °C. */
-export const departureC = (about: About): number => Math.max(0, about.number('by'));
+const departureC = (about: About): number => Math.max(0, about.number('by'));
 
 /** Milk takes no harm below this, °C. Common practice. */
 const MILK_UNHARMED_C = 60;
@@ -39,27 +40,26 @@ function cookPoints({ state }: About, byC: number): number {
 /** Families whose drained curd is kept warm, to knit or to stretch. */
 const KNITS: readonly string[] = ['stretched-curd', 'squeaky-curd'];
 
-/** What too much heat asks for, by what is in the pot. */
-export const TOO_HOT = {
-  milk: (about: About, byC: number) => {
-    const { state, format } = about;
-    const { targetC } = stageAt(state);
-    const reached = (targetC ?? option(state, 'setC', 0)) + byC;
-    const killed = wentIn(state, 'culture') && reached > cultureDiesC(state);
-    if ((targetC ?? 0) >= SETS_WEAK_FROM_C)
-      return mend(
-        `Heat off and lid off; a minute or two of stirring brings it back to ${format.temp(targetC ?? 0)}. No need of cold water.`,
-        reached >= 99 ? 'A taste of boiled milk.' : 'Nothing you would taste.',
-      );
-    const weak = reached > SETS_WEAK_FROM_C && stillGoesIn(state, 'coagulant');
+/** What too much heat asks for while it is milk. */
+export function milkTooHot(about: About): Remedy {
+  const byC = departureC(about);
+  const { state, format } = about;
+  const { targetC } = stageAt(state);
+  const reached = (targetC ?? option(state, 'setC', 0)) + byC;
+  const killed = wentIn(state, 'culture') && reached > cultureDiesC(state);
+  if ((targetC ?? 0) >= SETS_WEAK_FROM_C)
     return mend(
-      `Stand the pot in cold water and stir it back down; go on from there.${killed ? ` The culture was in already, and above ${format.temp(cultureDiesC(state))} it dies: use a fresh one.` : ''}`,
-      weak
-        ? 'Milk that was so hot sets weaker: a little calcium, and a larger cut, make up for it.'
-        : `A few minutes. The milk has taken no harm below ${format.temp(MILK_UNHARMED_C)}.`,
+      `Heat off and lid off; a minute or two of stirring brings it back to ${format.temp(targetC ?? 0)}. No need of cold water.`,
+      reached >= 99 ? 'A taste of boiled milk.' : 'Nothing you would taste.',
     );
-  },
-} as const;
+  const weak = reached > SETS_WEAK_FROM_C && stillGoesIn(state, 'coagulant');
+  return mend(
+    `Stand the pot in cold water and stir it back down; go on from there.${killed ? ` The culture was in already, and above ${format.temp(cultureDiesC(state))} it dies: use a fresh one.` : ''}`,
+    weak
+      ? 'Milk that was so hot sets weaker: a little calcium, and a larger cut, make up for it.'
+      : `A few minutes. The milk has taken no harm below ${format.temp(MILK_UNHARMED_C)}.`,
+  );
+}
 
 /** Heat at the set and after it. Source: common practice; figures by the core's own models. */
 export const HEAT = {

@@ -1,7 +1,7 @@
 import type { DoseId } from '../../makes/grammar';
 import type { MistakeId } from '../../makes/mistakes';
 import { scaledBy } from '../../plan/larger';
-import { departureC, TOO_HOT } from './heat';
+import { milkTooHot } from './heat';
 import {
   type About,
   bin,
@@ -91,7 +91,7 @@ export const MILK = {
   overshot: {
     text: 'It got too hot',
     asks: [{ id: 'by', text: 'by how many degrees', asks: 'step', usual: 6 }],
-    remedy: (about) => TOO_HOT.milk(about, departureC(about)),
+    remedy: milkTooHot,
   },
   cooled: {
     text: 'It got too cold',

@@ -106,14 +106,13 @@ export function dosesLeft(state: MakeState, share: number, format: Format): stri
 export const isStretched = (state: MakeState): boolean =>
   state.plan.stages.some((stage) => goalOf(stage, state.parameters)?.is === 'stretch');
 
-/** Warmer than this its culture dies within minutes, °C. Common practice: mesophilic strains 40 to 44, thermophilic above 52. */
+/**
+ * Warmer than this its culture dies within minutes, or what of it stands heat least, °C. Common practice: mesophilic strains 40 to
+ * 44, thermophilic above 52.
+ */
 export const cultureDiesC = (state: MakeState): number =>
-  /thermophilic|yogurt/.test(String(state.plan.brief.options?.cultureGroup ?? '')) ? 54 : 44;
+  /^(thermophilic|yogurt)$/.test(String(state.plan.brief.options?.cultureGroup ?? '')) ? 54 : 44;
 
-/** Which curd this is, where it matters: soured until it sets, or set by coagulant and sweet. */
+/** Whether it sets by souring, whatever coagulant helps it, and not by a clean break. */
 export const isLactic = (state: MakeState): boolean =>
-  state.plan.predictions.acidifyHours !== null &&
-  state.plan.stages.some((stage) => does(stage, 'sets')) &&
-  (state.plan.predictions.setMin?.likely ?? 0) > LACTIC_FROM_MIN;
-/** A set that takes longer than this is soured, not clotted. */
-const LACTIC_FROM_MIN = 180;
+  state.plan.stages.some((stage) => does(stage, 'sets') && goalOf(stage, state.parameters)?.is === 'pH');

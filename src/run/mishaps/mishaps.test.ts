@@ -99,6 +99,14 @@ describe('what can go wrong, and what to do then', () => {
     expect(mishapsAt(at(basic('cultured-cottage'), 'drain'))).not.toContain('slabs-cold');
   });
 
+  it('a sweet set stays one however late a small dose makes it', () => {
+    const brief = basic('cultured-stretched');
+    const small = { form: 'liquid', imcuPerMl: 200, given: { amount: 0.3, unit: 'mL' } } as const;
+    const state = at({ ...brief, coagulant: small }, 'set');
+    expect(state.plan.predictions.setMin?.likely).toBeGreaterThan(180);
+    expect(remedyFor(state, 'coag-little', {}, f).now).not.toMatch(/sours comes without/);
+  });
+
   it('speaks the maker’s units', () => {
     const american = formatter({ ...METRIC, temperature: 'F', mass: 'oz', volume: 'gal' });
     const told = ALL.map(({ state, id, answers }) => {

@@ -5,7 +5,7 @@ import { saltGrams } from '../../core/salt/dry';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
 import { LATER, type Later } from '../../run/events';
-import { brineLater, kgNow } from '../../run/later';
+import { brineLater, kgNow, saltNowPct } from '../../run/later';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { Button } from '../../ui/parts/Button';
@@ -14,6 +14,7 @@ import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { TextLine } from '../../ui/parts/TextLine';
 import { faultText } from '../common/faultText';
+import { SheetEnd } from '../common/SheetEnd';
 import { hoursText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
 
@@ -52,13 +53,15 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
   const number = (name: keyof Typed): number => readNumber(typed[name]) ?? Number.NaN;
   const kg = mass.in(number('kg'), format.units);
   const pieceUnit = mass.unit(format.units);
+  /** Whether a weight is asked for. */
+  const weighs = what === 'salted' || what === 'parted' || what === 'weighed again';
   const told = tell();
   const line = (name: keyof typeof FIRST | 'kg', label: string, unit: string) => (
     <TextLine label={label} unit={unit} value={typed[name]} onChange={(value) => set({ [name]: value })} />
   );
   /** What comes of it, in words; null where what is typed cannot be. */
   function tell(): { text: string; wrong?: string } {
-    if (!(kg > 0 && kg < 1000)) return { text: '', wrong: 'Give a weight above nought.' };
+    if (weighs && !(kg > 0 && kg < 1000)) return { text: '', wrong: 'Give a weight above nought.' };
     if (what === 'parted') {
       const rest = kgNow(state) - kg;
       return rest > 0
@@ -93,6 +96,11 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
         pctWw,
         percent,
       });
+      if (hours === 0)
+        return {
+          text: '',
+          wrong: `By its make it holds that salt already: want more than ${format.percent(saltNowPct(state), 1)}.`,
+        };
       return {
         text: `Out after about ${format.minutes(hours < 1 ? Math.max(5, Math.round(12 * hours) * 5) : Math.round(4 * hours) * 15)}, ${momentText(now + hours * 3_600_000, now)}. Left in it for good, it goes on to about ${format.percent(endsPct, 1)} of salt; to keep it where it is, move it into one of ${format.percent(holdingPct)}.`,
       };
@@ -119,8 +127,7 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
             options={LATER.map((value) => ({ value, text: NAMES[value] }))}
             onChange={(next: Later) => setWhat(next)}
           />
-          {what !== 'hung on' &&
-            line('kg', what === 'parted' ? 'What stays' : 'It weighs now', mass.unit(format.units))}
+          {weighs && line('kg', what === 'parted' ? 'What stays' : 'It weighs now', mass.unit(format.units))}
           {(what === 'salted' || what === 'brined') && line('percent', 'Salt wanted in it', '%')}
           {what === 'brined' && (
             <>
@@ -146,23 +153,11 @@ export function GoOn({ id, state, now }: { id: string; state: MakeState; now: nu
               {told.text}
             </p>
           )}
-          <div className="flex justify-end gap-4 pt-2">
-            <Button onClick={() => setOpen(false)}>Close</Button>
-            <Button
-              tone="main"
-              disabled={told.wrong !== undefined}
-              onClick={() =>
-                void note({
-                  type: 'later',
-                  what,
-                  kg: what === 'hung on' ? null : kg,
-                  text: told.text,
-                }).then((written) => written && setOpen(false))
-              }
-            >
-              Write it down
-            </Button>
-          </div>
+          <SheetEnd
+            disabled={told.wrong !== undefined}
+            close={() => setOpen(false)}
+            write={() => note({ type: 'later', what, kg: weighs ? kg : null, text: told.text })}
+          />
         </div>
       </Sheet>
       {state.later.length > 0 && (

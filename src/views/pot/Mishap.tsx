@@ -21,9 +21,17 @@ import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { TextLine } from '../../ui/parts/TextLine';
+import { SheetEnd } from '../common/SheetEnd';
 
-/** No answer is larger than this, in SI. */
+/** No answer is larger than this, in SI: more salt than a kilogram a large vat takes. */
 const MOST = 1000;
+const MOST_GRAMS = 100_000;
+
+/** What an answer may be, in SI. */
+const boundsOf = (asks: Asks) => ({
+  min: asks === 'temperature' ? -5 : 0,
+  max: asks === 'grams' ? MOST_GRAMS : MOST,
+});
 
 /** How an answer is typed in the maker's units, and read back in SI. */
 function scaleOf(asks: Asks, { units }: Format) {
@@ -63,7 +71,8 @@ function read(ask: Ask, typed: Typed, state: MakeState, format: Format): number 
   if (text === undefined) return usualAnswer(ask, state);
   const number = readNumber(text);
   const si = number === null ? null : scaleOf(ask.asks, format).si(number);
-  return si !== null && si >= (ask.asks === 'temperature' ? -5 : 0) && si <= MOST ? si : null;
+  const { min, max } = boundsOf(ask.asks);
+  return si !== null && si >= min && si <= max ? si : null;
 }
 
 /** Something went wrong: what can have gone wrong here, what matters of it, what to do, what it costs, whether it is food. */
@@ -77,9 +86,9 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
   if (id === undefined) return null;
   const { asks, text } = MISHAPS[id];
   const answers = asks.map((ask) => [ask.id, read(ask, typed, state, format)] as const);
-  const right = answers.every(([, value]) => value !== null);
+  const wrong = asks.find((ask) => read(ask, typed, state, format) === null);
   const asked = Object.fromEntries(answers) as Record<string, number | string>;
-  const remedy = right ? remedyFor(state, id, asked, format) : null;
+  const remedy = wrong === undefined ? remedyFor(state, id, asked, format) : null;
   const costs = remedy ? costsText(remedy, format) : '';
   return (
     <Sheet
@@ -121,7 +130,13 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
             />
           ),
         )}
-        {!right && <FaultText>Give numbers, none below nought and none beyond all measure.</FaultText>}
+        {wrong && !('choices' in wrong) && (
+          <FaultText>
+            {capital(wrong.text)}: give a number from{' '}
+            {scaleOf(wrong.asks, format).shown(boundsOf(wrong.asks).min)} to{' '}
+            {scaleOf(wrong.asks, format).shown(boundsOf(wrong.asks).max)} {scaleOf(wrong.asks, format).unit}.
+          </FaultText>
+        )}
         {remedy && (
           <div
             className={`rounded-[14px] border-l-[8px] px-4 py-3 text-[17px] ${remedy.discard ? 'border-danger bg-danger-wash' : 'border-now-edge bg-now-wash'}`}
@@ -137,25 +152,20 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
             </p>
           </div>
         )}
-        <div className="flex justify-end gap-4 pt-2">
-          <Button onClick={() => setOpen(false)}>Close</Button>
-          <Button
-            tone="main"
-            disabled={!remedy}
-            onClick={() =>
-              remedy &&
-              void note({
-                type: 'mishap',
-                what: id,
-                text: `${text}. ${remedy.now} ${costs}`,
-                asked,
-                costs: remedy.costs,
-              }).then((written) => written && setOpen(false))
-            }
-          >
-            Write it down
-          </Button>
-        </div>
+        <SheetEnd
+          disabled={!remedy}
+          close={() => setOpen(false)}
+          write={async () =>
+            remedy !== null &&
+            note({
+              type: 'mishap',
+              what: id,
+              text: `${text}. ${remedy.now} ${costs}`,
+              asked,
+              costs: remedy.costs,
+            })
+          }
+        />
       </div>
     </Sheet>
   );

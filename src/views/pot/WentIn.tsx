@@ -42,7 +42,7 @@ export function SoFar({ adding }: { adding: readonly Adding[] }) {
             {amountText(amountIn(soFar), units[0] as GivenUnit)} of {NAMES[dose]} in
           </strong>
           {planned > 0 &&
-            `, ${format.percent(Math.round((100 * amountIn(soFar)) / planned))} of what was planned: all that follows is planned for that.`}
+            `, ${format.percent(Math.round((100 * amountIn(soFar)) / planned))} of what was planned: ${soFar.at(-1)?.followed ? 'all that follows is planned for that' : 'no plan can be made of that, so the one there was stands; give more, or go by what you see'}.`}
         </span>
       ))}
     </p>
