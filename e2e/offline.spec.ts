@@ -1,5 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { action, choose, open, toThePot } from './kitchen';
+import { action, choose, open, to, toThePot, wentIn } from './kitchen';
+import { now, wrong } from './mishaps';
 
 test('after the first visit it works with the server gone: plan, pot, book, and what is noted stays', async ({
   page,
@@ -18,6 +19,14 @@ test('after the first visit it works with the server gone: plan, pot, book, and 
   await expect(action(page)).toContainText('Weigh out');
   await page.reload();
   await expect(action(page)).toContainText('Weigh out');
+  // What really went in, a plan made anew of it and what went wrong need no server either.
+  await to(page, 'Coagulant');
+  await wentIn(page, 'coagulant', '0.3');
+  await expect(now(page)).toContainText('of coagulant in');
+  await to(page, 'Cut');
+  await wrong(page, 'Cut too early', { 'Minutes before the clean break': '15' }, /less cheese/);
+  await page.reload();
+  await expect(now(page)).toContainText('after what went wrong');
   for (const view of ['Book', 'Shelf', 'Methods', 'Reckon', 'Kitchen']) {
     await page.getByRole('link', { name: view, exact: true }).click();
     await expect(page).toHaveURL(new RegExp(`/${view.toLowerCase()}`));

@@ -173,6 +173,8 @@ const shapes = z.discriminatedUnion('type', [
         yieldShare: boundedBy(-1, 1),
       })
       .optional(),
+    /** Where milk is gone or was never there: what follows, planned for what there is. */
+    anew: z.strictObject(planned).optional(),
   }),
   /** Acid that really went in, grams of product; `portion` counts them, so that a double tap adds once. */
   z.strictObject({
@@ -261,8 +263,8 @@ function checkPlanned(
 
 /** What can happen to a make, each with what its plan needs to be walked. */
 export const eventSchema = shapes.superRefine((event, context) => {
-  const anew = event.type === 'added' || event.type === 'pieces' ? event.anew : event;
-  if (!anew || !('plan' in anew)) return;
+  const anew = 'anew' in event ? event.anew : 'plan' in event ? event : undefined;
+  if (!anew) return;
   checkPlanned(anew, (path, problem, remedy) =>
     context.addIssue({
       code: 'custom',

@@ -82,7 +82,15 @@ export interface MakeState {
   flocculated: { at: number; stage: string } | null;
   tests: { at: number; stage: string; found: HandTest }[];
   turns: { at: number; stage: string }[];
-  mishaps: { at: number; stage: string; what: string; text: string; costs: MishapCosts | null }[];
+  mishaps: {
+    at: number;
+    stage: string;
+    what: string;
+    text: string;
+    costs: MishapCosts | null;
+    /** Whether a plan was made anew that reckons with what it costs. */
+    reckoned: boolean;
+  }[];
   /** What went in otherwise than planned, go by go, and what was planned then of it in all, in the same measure. */
   added: Added[];
   /** Kilograms put on the press. */

@@ -8,6 +8,7 @@ import type { HandTest } from './events';
 import { type Finding, findingOf, findingsAt } from './findings';
 import { coursesIn, methodIn } from './frozen';
 import { CORE_PASTEURISED_C, heatedThrough } from './heated';
+import { keptText } from './kept';
 import { acidMoment, drainMoment, type Moment, setMoment, sourMoment } from './moments';
 import { rampAdvice } from './rampAdvice';
 import { ROUND_WORDS, roundsOf } from './rounds';
@@ -53,7 +54,7 @@ function plainMoment(state: MakeState, format: Format): Moment {
       : kind.endedBy === 'time'
         ? `${words.action.toLowerCase()} is over`
         : 'planned for this',
-    steps: words.steps,
+    steps: [...words.steps, ...listed(keptText(state, format))],
     right: words.right,
     normal: words.normal,
     main: last ? null : { text: words.done, event: { type: 'done', stage: stage.id } },
@@ -116,6 +117,7 @@ function plainMoment(state: MakeState, format: Format): Moment {
   return base;
 }
 
+const listed = (text: string | null) => (text === null ? [] : [text]);
 const testButton = (found: HandTest): Moment['tests'][number] => ({
   text: found,
   event: { type: 'tested', found },

@@ -1,10 +1,12 @@
 import { stageKind } from '../makes/kinds';
+import type { MistakeId } from '../makes/mistakes';
 import type { ReadOf } from '../makes/traits';
 import { plannedAmountOf } from '../plan/measures';
-import type { PlanStage } from '../plan/schema';
 import { aligned } from './aligned';
+import { begun } from './begun';
+import { borne, unreckoned } from './borne';
 import { correctionsIn, putRight } from './corrections';
-import type { MakeEvent, Started } from './events';
+import type { MakeEvent } from './events';
 import { addedIn, type MakeState, type StageRun, stageAt } from './makeState';
 import { objection } from './objection';
 import { adviceFromAbout } from './toldAdvice';
@@ -24,58 +26,6 @@ const KEPT: readonly MakeEvent['type'][] = [
   'received',
   'unreadable',
 ];
-
-function begin(event: Started): MakeState {
-  const index = Math.max(
-    0,
-    event.plan.stages.findIndex((stage) => stage.id === event.fromStage),
-  );
-  const first = event.plan.stages[index] as PlanStage;
-  return {
-    name: event.name,
-    milkName: event.milkName,
-    plan: event.plan,
-    parameters: event.parameters,
-    courses: event.courses ?? null,
-    method: event.method ?? null,
-    modelVersion: event.modelVersion,
-    pot: event.pot ?? null,
-    milks: event.milks ?? [],
-    taken: event.taken ?? [],
-    startedAt: event.at,
-    index,
-    stageStartedAt: event.at,
-    pausedAt: null,
-    pausedMs: 0,
-    handedAt: null,
-    parted: null,
-    entered: event.entered ?? false,
-    runs: [{ stage: first.id, startedAt: event.at, endedAt: null }],
-    readings: [],
-    looks: [],
-    pHs: [],
-    weighings: [],
-    flocculated: null,
-    tests: [],
-    turns: [],
-    mishaps: [],
-    added: [],
-    loads: [],
-    pieces: [],
-    beside: [],
-    acid: [],
-    notes: [],
-    later: [],
-    ticks: { cooled: null, cleaned: null },
-    wheyUse: null,
-    tastings: [],
-    weighedKg: null,
-    finishedAt: null,
-    abandoned: null,
-    advice: [],
-    undoable: null,
-  };
-}
 
 function moveTo(state: MakeState, index: number, at: number) {
   const open = state.runs.at(-1);
@@ -134,15 +84,24 @@ function putIn(state: MakeState, event: Extract<MakeEvent, { type: 'added' }>) {
   if (event.anew) planAnew(state, event.anew);
 }
 
-/** Goes on by another plan, reckoned by the model of its day. */
+/** Goes on by another plan, reckoned by the model of its day; what went wrong before is borne by it too. */
 function planAnew(
   state: MakeState,
   event: Pick<Extract<MakeEvent, { type: 'split' }>, 'plan' | 'parameters' | 'courses' | 'modelVersion'>,
 ) {
-  state.plan = event.plan;
+  state.plan = borne(event.plan, unreckoned(state));
   state.parameters = event.parameters;
   state.courses = event.courses ?? null;
   state.modelVersion = event.modelVersion ?? state.modelVersion;
+}
+
+/** What went wrong where milk stayed in its can: it is there still. Milk that boiled over is gone. */
+const NEVER_POURED: MistakeId = 'half-milk';
+
+/** Of each lot only so much went in. */
+function pourOnly(state: MakeState, litres: number) {
+  const planned = state.plan.brief.milk.litres ?? litres;
+  state.milks = state.milks.map((one) => ({ ...one, litres: (one.litres * litres) / planned }));
 }
 
 function apply(state: MakeState, event: MakeEvent) {
@@ -174,12 +133,10 @@ function apply(state: MakeState, event: MakeEvent) {
       state.acid = state.acid.map((one) => ({ ...one, grams: one.grams * event.share }));
       state.weighings = state.weighings.map((one) => ({ ...one, kg: one.kg * event.share }));
       break;
-    case 'remeasured': {
-      const planned = state.plan.brief.milk.litres ?? event.litres;
-      state.milks = state.milks.map((one) => ({ ...one, litres: (one.litres * event.litres) / planned }));
+    case 'remeasured':
+      pourOnly(state, event.litres);
       planAnew(state, event);
       break;
-    }
     case 'handed':
       state.handedAt = event.at;
       break;
@@ -219,7 +176,12 @@ function apply(state: MakeState, event: MakeEvent) {
         what: event.what,
         text: event.text,
         costs: event.costs ?? null,
+        reckoned: event.anew !== undefined,
       });
+      if (event.anew) {
+        if (event.what === NEVER_POURED) pourOnly(state, event.anew.plan.brief.milk.litres ?? 0);
+        planAnew(state, event.anew);
+      } else if (event.costs) state.plan = borne(state.plan, event.costs);
       break;
     case 'added':
       putIn(state, event);
@@ -278,7 +240,7 @@ export function stateOf(log: readonly MakeEvent[]): MakeState {
   if (first?.type !== 'started') throw new Error('a make begins with its start');
   const undone = new Set(rest.flatMap((event) => (event.type === 'undone' ? [event.target] : [])));
   const corrections = correctionsIn(rest, undone);
-  const state = begin(first);
+  const state = begun(first);
   for (const event of rest) {
     if (event.type === 'undone' || undone.has(event.seq) || objection(state, event)) continue;
     apply(state, putRight(event, corrections));

@@ -1,6 +1,5 @@
 import { does } from '../makes/asked';
 import { drainAdvice } from './drainAdvice';
-import { costsSoFar } from './mishaps';
 import { type MakeState, stageAt } from './state';
 
 /** What a weight of the curd says wherever it is weighed on its way. */
@@ -8,7 +7,7 @@ export interface WeightAdvice {
   kg: number;
   /** Moisture by that weight, %. */
   moisturePct: number;
-  /** What it should weigh finished and salted, kg, after what went wrong. */
+  /** What it should weigh finished and salted, kg. */
   finishedKg: number;
 }
 
@@ -21,7 +20,7 @@ export function weightAdvice(state: MakeState): WeightAdvice | null {
   const last = state.weighings.findLast((one) => one.stage === stage.id && one.at >= state.stageStartedAt);
   if (!last || !(does(stage, 'holds-curd') || does(stage, 'drains')) || drainAdvice(state)) return null;
   const { yieldKg, moisturePct } = state.plan.predictions;
-  const finishedKg = yieldKg.likely * (1 + costsSoFar(state).yieldShare);
+  const finishedKg = yieldKg.likely;
   const saltKg = (state.plan.doses.find((dose) => dose.id === 'salt')?.grams ?? 0) / 1000;
   const dryKg = Math.max(0, finishedKg * (1 - moisturePct / 100) - saltKg);
   return { kg: last.kg, finishedKg, moisturePct: Math.max(0, 100 * (1 - dryKg / last.kg)) };

@@ -70,3 +70,7 @@ export function givenText({ amount, unit }: Given): string {
     ? `${whole > 0 ? whole : ''}${fraction} ${name}`
     : `${Number(amount.toPrecision(3))} ${name}`;
 }
+
+/** A reckoned dose in the same words, no finer than it is measured: "2.64 mL". */
+export const aboutText = ({ amount, unit }: Given): string =>
+  givenText({ amount: Number(amount.toPrecision(3)), unit });

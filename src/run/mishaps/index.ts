@@ -1,6 +1,7 @@
 import { type Format, formatter, METRIC } from '../../core/units/format';
 import { stageKind } from '../../makes/kinds';
 import { MISTAKES, type MistakeId } from '../../makes/mistakes';
+import { together } from '../borne';
 import { type MakeState, type MishapCosts, stageAt } from '../makeState';
 import { CURD } from './curd';
 import { DOSES } from './doses';
@@ -13,6 +14,7 @@ import type { Answers, Ask, Mishap, Remedy } from './mishap';
 import { ORDER } from './order';
 import { SALT } from './salt';
 
+export { mishapEvent } from './event';
 export type { Answers, Ask, Asks, Remedy } from './mishap';
 
 /** What to know and to do of each. */
@@ -86,17 +88,5 @@ export function costsText({ costs, why }: Pick<Remedy, 'costs' | 'why'>, format:
   return [sentence, why].filter(Boolean).join(' ') || 'Nothing.';
 }
 
-/** All that has gone wrong so far, as one: points add up, shares multiply. */
-export function costsSoFar(state: MakeState): MishapCosts {
-  return state.mishaps.reduce(
-    (sum, { costs }) =>
-      costs === null
-        ? sum
-        : {
-            moisturePoints: sum.moisturePoints + costs.moisturePoints,
-            fatShare: (1 + sum.fatShare) * (1 + costs.fatShare) - 1,
-            yieldShare: (1 + sum.yieldShare) * (1 + costs.yieldShare) - 1,
-          },
-    { moisturePoints: 0, fatShare: 0, yieldShare: 0 },
-  );
-}
+/** All that has gone wrong so far, as one. */
+export const costsSoFar = (state: MakeState): MishapCosts => together(state.mishaps.map((one) => one.costs));

@@ -19,11 +19,12 @@ import {
 function less({ state, format }: About, litres: number, how: string) {
   const left = Math.max(0.05, (litresOf(state) - litres) / litresOf(state));
   const doses = dosesLeft(state, left, format);
-  return mend(
+  const remedy = mend(
     `${how}${doses === '' ? '' : ` What is still to go in is for ${format.litres(litresOf(state) * left)} now: ${doses}.`} Salt by what is on the scale at the end.`,
     '',
     { yieldShare: left - 1 },
   );
+  return { ...remedy, litres: litresOf(state) * left };
 }
 
 /** What a dose for more milk than there is does. */
@@ -77,7 +78,7 @@ export const MILK = {
       const share = Math.min(2, number('litres') / litresOf(state));
       const scaled = scaledBy(state.plan, share);
       const doses = dosesLeft(state, share, format);
-      return mend(
+      const remedy = mend(
         `Go on with ${format.litres(number('litres'))}${doses === '' ? '' : `: ${doses}`}.${TOO_MUCH.filter(
           ([dose]) => wentIn(state, dose),
         )
@@ -86,6 +87,7 @@ export const MILK = {
         scaled ? `${format.kg(scaled.plan.predictions.yieldKg.likely)} comes of it.` : '',
         { yieldShare: share - 1 },
       );
+      return { ...remedy, litres: litresOf(state) * share };
     },
   },
   overshot: {

@@ -29,6 +29,8 @@ export interface Remedy {
   why: string;
   costs: MishapCosts;
   discard: boolean;
+  /** Milk there is now, L, where that is what went wrong. */
+  litres?: number;
 }
 
 /** What a remedy may lean on: this batch, what was answered, and the maker's units. */

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
-import { givenText } from '../../core/units/given';
+import { aboutText } from '../../core/units/given';
 import { acidText } from '../../plan/telling';
 import { amountIn } from '../../run/adding';
 import { methodIn } from '../../run/frozen';
@@ -91,7 +91,7 @@ export default function MakePage() {
       .filter((one, i) => state.added.findIndex(({ dose }) => dose === one.dose) === i)
       .map(({ dose, unit, plannedAmount }): [string, string] => [
         `${dose} that went in`,
-        `${givenText({ amount: amountIn(state.added.filter((one) => one.dose === dose)), unit })}, planned ${givenText({ amount: plannedAmount, unit })}`,
+        `${aboutText({ amount: amountIn(state.added.filter((one) => one.dose === dose)), unit })}, planned ${aboutText({ amount: plannedAmount, unit })}`,
       ]),
     ...(state.parted
       ? ([['curd parted', `this is ${format.percent(state.parted.share * 100)} of it`]] as [string, string][])
@@ -218,7 +218,8 @@ export default function MakePage() {
 function yieldWords(state: MakeState): string {
   const { yieldRatio, withinSpread } = reviewOf(state);
   const lost = -costsSoFar(state).yieldShare;
-  const told = lost >= 0.01 ? ` What went wrong accounts for about ${Math.round(100 * lost)}\u00a0%.` : '';
+  const told =
+    lost >= 0.01 ? ` That plan bears what went wrong: about ${Math.round(100 * lost)}\u00a0% less.` : '';
   if (yieldRatio === null)
     return state.finishedAt === null ? '' : 'It was not weighed, so the yield is not known.';
   const off = Math.round(Math.abs(yieldRatio - 1) * 100);

@@ -11,6 +11,7 @@ import {
   type Asks,
   costsText,
   MISHAPS,
+  mishapEvent,
   mishapsAt,
   remedyFor,
   usualAnswer,
@@ -157,13 +158,7 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
           close={() => setOpen(false)}
           write={async () =>
             remedy !== null &&
-            note({
-              type: 'mishap',
-              what: id,
-              text: `${text}. ${remedy.now} ${costs}`,
-              asked,
-              costs: remedy.costs,
-            })
+            note(mishapEvent(state, id, { text: `${text}. ${remedy.now} ${costs}`, asked, remedy }))
           }
         />
       </div>

@@ -120,7 +120,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           stage {state.index + 1} of {state.plan.stages.length} · ready about{' '}
           {momentText(readyAt(state, now), now)}
           {lost <= -0.01 &&
-            ` · about ${format.kg(state.plan.predictions.yieldKg.likely * (1 + lost))} after what went wrong`}
+            ` · about ${format.kg(state.plan.predictions.yieldKg.likely)} after what went wrong`}
         </p>
         <div className="mt-1 flex flex-wrap items-end justify-between gap-x-5 gap-y-1">
           <h1

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Infeasible } from '../../core/faults/fault';
-import { GIVEN_BOUNDS, type GivenUnit, givenText } from '../../core/units/given';
+import { aboutText, GIVEN_BOUNDS, type GivenUnit } from '../../core/units/given';
 import { readNumber } from '../../core/units/numbers';
 import type { Resolved } from '../../plan/brief/resolved';
 import { acidGramsPerUnit, inFirstUnit, unitsFor } from '../../plan/measures';
@@ -23,9 +23,6 @@ const NAMES: Record<Adding['dose'], string> = {
   cream: 'cream',
 };
 
-const amountText = (amount: number, unit: GivenUnit) =>
-  givenText({ amount: Number(amount.toPrecision(3)), unit });
-
 /** What is in so far where it is not as planned, and what that is of the plan. */
 export function SoFar({ adding }: { adding: readonly Adding[] }) {
   const format = useFormat();
@@ -39,7 +36,7 @@ export function SoFar({ adding }: { adding: readonly Adding[] }) {
       {off.map(({ dose, units, planned, soFar }) => (
         <span key={dose} className="block">
           <strong>
-            {amountText(amountIn(soFar), units[0] as GivenUnit)} of {NAMES[dose]} in
+            {aboutText({ amount: amountIn(soFar), unit: units[0] as GivenUnit })} of {NAMES[dose]} in
           </strong>
           {planned > 0 &&
             `, ${format.percent(Math.round((100 * amountIn(soFar)) / planned))} of what was planned: ${soFar.at(-1)?.followed ? 'all that follows is planned for that' : 'no plan can be made of that, so the one there was stands; give more, or go by what you see'}.`}
@@ -154,8 +151,8 @@ export function WentIn({
       trigger={soFar.length === 0 ? 'Other amount' : 'More of it'}
       says={
         soFar.length === 0
-          ? `Planned: ${amountText(planned, first)}. Say what this go was; more goes add up.`
-          : `In so far: ${amountText(amountIn(soFar), first)} of ${amountText(planned, first)}. Say what this go was.`
+          ? `Planned: ${aboutText({ amount: planned, unit: first })}. Say what this go was; more goes add up.`
+          : `In so far: ${aboutText({ amount: amountIn(soFar), unit: first })} of ${aboutText({ amount: planned, unit: first })}. Say what this go was.`
       }
       take={(said) => note(addedEvent(state, adding, said))}
     />

@@ -1,0 +1,56 @@
+import type { PlanStage } from '../plan/schema';
+import type { Started } from './events';
+import type { MakeState } from './makeState';
+
+/** A make as its start leaves it: at its first stage, nothing noted. */
+export function begun(event: Started): MakeState {
+  const index = Math.max(
+    0,
+    event.plan.stages.findIndex((stage) => stage.id === event.fromStage),
+  );
+  const first = event.plan.stages[index] as PlanStage;
+  return {
+    name: event.name,
+    milkName: event.milkName,
+    plan: event.plan,
+    parameters: event.parameters,
+    courses: event.courses ?? null,
+    method: event.method ?? null,
+    modelVersion: event.modelVersion,
+    pot: event.pot ?? null,
+    milks: event.milks ?? [],
+    taken: event.taken ?? [],
+    startedAt: event.at,
+    index,
+    stageStartedAt: event.at,
+    pausedAt: null,
+    pausedMs: 0,
+    handedAt: null,
+    parted: null,
+    entered: event.entered ?? false,
+    runs: [{ stage: first.id, startedAt: event.at, endedAt: null }],
+    readings: [],
+    looks: [],
+    pHs: [],
+    weighings: [],
+    flocculated: null,
+    tests: [],
+    turns: [],
+    mishaps: [],
+    added: [],
+    loads: [],
+    pieces: [],
+    beside: [],
+    acid: [],
+    notes: [],
+    later: [],
+    ticks: { cooled: null, cleaned: null },
+    wheyUse: null,
+    tastings: [],
+    weighedKg: null,
+    finishedAt: null,
+    abandoned: null,
+    advice: [],
+    undoable: null,
+  };
+}
