@@ -1,14 +1,17 @@
 import { readFileSync } from 'node:fs';
 import { bad, type Fault, type Result } from '../src/core/faults/fault';
-import { CONVERT_TO, type ConvertTo, convert } from '../src/files/convert';
+import { CONVERT_TO, type ConvertTo, convert, convertMakes } from '../src/files/convert';
 import { checkFile } from '../src/files/kinds';
 import { readJson } from '../src/files/readJson';
+import { startFile } from '../src/files/start';
+import { findingFile, judgeFile } from '../src/judge/files';
+import { CAUSE_IDS, FINDING_IDS } from '../src/judge/ids';
 import { METHODS, methodById } from '../src/makes';
 import { planFile } from '../src/plan/plan';
 import { COMPUTATIONS, reckon } from '../src/plan/reckon';
 
 const USAGE =
-  'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE --to markdown|ics|csv';
+  'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE';
 
 /** Why a file cannot be read, by what the machine calls it. */
 const UNREAD: Readonly<Record<string, string>> = {
@@ -104,31 +107,71 @@ function check(path: string | undefined): Result<string> {
   return found.ok ? { ok: true, value: json({ ...found.value, valid: true }) } : found;
 }
 
-function converted(path?: string, flag?: string, to?: string): Result<string> {
-  if (flag !== '--to' || !CONVERT_TO.includes(to as ConvertTo)) {
+function converted(...words: string[]): Result<string> {
+  const flag = words.indexOf('--to');
+  const to = flag < 0 ? undefined : words[flag + 1];
+  const paths = flag < 0 ? words : [...words.slice(0, flag), ...words.slice(flag + 2)];
+  if (!CONVERT_TO.includes(to as ConvertTo)) {
     return bad({
       path: 'to',
       problem: to === undefined ? 'is missing' : `is ${JSON.stringify(to)}`,
       remedy: `give --to ${CONVERT_TO.join(' or ')}`,
     });
   }
-  const file = readFile(path);
-  return file.ok ? convert(file.value, to as ConvertTo) : file;
+  const files = (paths.length > 0 ? paths : [undefined]).map(readFile);
+  const unread = files.find((file) => !file.ok);
+  if (unread) return unread as Result<string>;
+  const values = files.flatMap((file) => (file.ok ? [file.value] : []));
+  return values.length === 1 ? convert(values[0], to as ConvertTo) : convertMakes(values, to as ConvertTo);
 }
 
-const COMMANDS: Record<string, (first?: string, second?: string, third?: string) => Result<string>> = {
+function findings(id: string | undefined): Result<string> {
+  if (id === undefined) return { ok: true, value: `${FINDING_IDS.join('\n')}\n` };
+  const found = findingFile(id);
+  return found
+    ? { ok: true, value: json(found) }
+    : bad({
+        path: 'finding',
+        problem: `is ${JSON.stringify(id)}`,
+        remedy: `give ${FINDING_IDS.join(' or ')}`,
+      });
+}
+
+function judged(path: string | undefined): Result<string> {
+  const file = readFile(path);
+  if (!file.ok) return file;
+  const answer = judgeFile(file.value);
+  return answer.ok ? { ok: true, value: json(answer.value) } : answer;
+}
+
+function started(path: string | undefined): Result<string> {
+  const file = readFile(path);
+  if (!file.ok) return file;
+  const make = startFile(file.value);
+  return make.ok ? { ok: true, value: json(make.value) } : make;
+}
+
+/** The most words a command takes after its name. */
+const MOST_WORDS = { reckon: 2, causes: 0, convert: 200 } as const;
+
+const COMMANDS: Record<string, (...words: string[]) => Result<string>> = {
   plan,
   methods,
   reckon: compute,
   check,
   convert: converted,
+  start: started,
+  findings,
+  causes: () => ({ ok: true, value: `${CAUSE_IDS.join('\n')}\n` }),
+  judge: judged,
 };
 
 /** Runs one command: what goes to standard output, or the faults. */
 export function run(words: readonly string[]): { out: string; faults: Fault[] } {
-  const [name = '', first, second, third, ...more] = words;
+  const [name = '', ...rest] = words;
   const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
-  if (!command || more.length > 0 || (third !== undefined && name !== 'convert')) {
+  const most = Object.hasOwn(MOST_WORDS, name) ? MOST_WORDS[name as keyof typeof MOST_WORDS] : 1;
+  if (!command || rest.length > most) {
     return {
       out: '',
       faults: [
@@ -140,6 +183,6 @@ export function run(words: readonly string[]): { out: string; faults: Fault[] } 
       ],
     };
   }
-  const result = command(first, second, third);
+  const result = command(...rest);
   return result.ok ? { out: result.value, faults: [] } : { out: '', faults: result.faults };
 }

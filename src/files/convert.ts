@@ -2,8 +2,10 @@ import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { type Plan, planSchema } from '../plan/schema';
 import { stateOf } from '../run/state';
+import { summaryOf } from '../run/summary';
+import { type Backup, backupSchema, upcastBackup } from './backup';
 import { makeCalendar, planCalendar } from './calendar';
-import { makeCsv, planCsv } from './csv';
+import { bookCsv, makeCsv, planCsv } from './csv';
 import { checkFile } from './kinds';
 import { type MakeFile, makeSchema } from './make';
 import { makeMarkdown, planMarkdown } from './markdown';
@@ -35,7 +37,38 @@ export function convert(value: unknown, to: ConvertTo): Result<string> {
             : makeMarkdown(state),
       );
     }
+    case 'backup': {
+      if (to !== 'csv')
+        return bad({ path: 'to', problem: `is ${to} for a backup`, remedy: 'give --to csv: one make a row' });
+      const backup = parse<Backup>(backupSchema, upcastBackup(value));
+      return backup.ok ? good(makesCsv(backup.value.makes)) : backup;
+    }
     default:
-      return bad({ path: 'format', problem: `is a ${found.value.kind}`, remedy: 'give a plan or a make' });
+      return bad({
+        path: 'format',
+        problem: `is a ${found.value.kind}`,
+        remedy: 'give a plan, a make or a backup',
+      });
   }
+}
+
+const makesCsv = (makes: readonly MakeFile[]): string =>
+  bookCsv(makes.map(({ id, events }) => summaryOf(id, stateOf(events))));
+
+/** Several makes as a book, one a row; faults are named by the file's place. */
+export function convertMakes(values: readonly unknown[], to: ConvertTo): Result<string> {
+  if (to !== 'csv')
+    return bad({
+      path: 'to',
+      problem: `is ${to} for several makes`,
+      remedy: 'give --to csv: one make a row',
+    });
+  const makes: MakeFile[] = [];
+  for (const [i, value] of values.entries()) {
+    const make = parse<MakeFile>(makeSchema, value);
+    if (!make.ok)
+      return { ok: false, faults: make.faults.map((one) => ({ ...one, path: `files[${i}].${one.path}` })) };
+    makes.push(make.value);
+  }
+  return good(makesCsv(makes));
 }

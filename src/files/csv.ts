@@ -1,8 +1,10 @@
 import Papa from 'papaparse';
 import { givenText } from '../core/units/given';
+import { roundTo } from '../core/units/numbers';
 import { isoUtc } from '../core/units/wallTime';
 import type { Plan } from '../plan/schema';
 import type { MakeEvent } from '../run/events';
+import type { Summary } from '../run/summary';
 
 /** A cell of a spreadsheet holds no more letters than this. */
 const MOST_CELL = 32_000;
@@ -96,5 +98,30 @@ export const makeCsv = (events: readonly MakeEvent[]): string =>
                     : event.type === 'unreadable'
                       ? event.raw.slice(0, MOST_CELL)
                       : '',
+    })),
+  );
+
+/** A book: one make a row. */
+export const bookCsv = (makes: readonly Summary[]): string =>
+  written(
+    makes.map((make) => ({
+      id: make.id,
+      name: make.name,
+      method: make.method,
+      'started (UTC)': isoUtc(make.startedAt),
+      'ended (UTC)': make.endedAt === null ? '' : isoUtc(make.endedAt),
+      'given up': make.abandoned ? 'yes' : 'no',
+      milk: make.milk,
+      lots: make.lots.join('; '),
+      'milk (L)': make.litres,
+      'planned (kg)': roundTo(make.plannedKg, 3),
+      'weighed (kg)': make.weighedKg,
+      'weighed of planned (%)': make.yieldShare === null ? null : roundTo(100 * make.yieldShare, 1),
+      'score (1 to 5)': make.score,
+      found: make.found.join('; '),
+      'hands (min)': Math.round(make.handsMin),
+      'hands per kilogram (min)': make.handsMinPerKg === null ? null : Math.round(make.handsMinPerKg),
+      'cost per kilogram': make.costPerKg === null ? null : roundTo(make.costPerKg, 2),
+      'went wrong': make.mishaps,
     })),
   );

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bad, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
+import { answerSchema, questionSchema } from '../judge/schema';
 import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
@@ -15,6 +16,8 @@ export const FILE_KINDS = {
   make: makeSchema,
   method: methodSchema,
   backup: backupSchema,
+  question: questionSchema,
+  answer: answerSchema,
 } as const;
 export type FileKind = keyof typeof FILE_KINDS;
 

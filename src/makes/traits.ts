@@ -7,6 +7,8 @@ import type { DoseId, Span } from './terms';
  * does; none by default.
  */
 export type Doing =
+  /** Tools are made clean. */
+  | 'cleans'
   /** The milk, or the whey it is made of, is brought to a temperature on the heat. */
   | 'heats-milk'
   /** Hot enough to count as the milk's own scalding. */
@@ -24,9 +26,19 @@ export type Doing =
   | 'ripens'
   | 'sets'
   | 'cuts'
+  /** Curd stands or is stirred at the heat it was brought to. */
+  | 'holds-heat'
   | 'drains'
+  | 'rinses'
+  /** Slabs lie warm on each other, are turned, and sour. */
+  | 'cheddars'
+  /** Drained curd sours on, warm. */
+  | 'sours-on'
   | 'presses'
+  | 'stretches'
+  | 'poaches'
   | 'brines'
+  | 'hangs'
   /** From here on what is weighed is the curd. */
   | 'holds-curd'
   /** Comes after the cheese is made, whenever somebody has a moment. */

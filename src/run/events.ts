@@ -8,7 +8,7 @@ import { READ_OF } from '../makes/traits';
 import { type Courses, coursesSchema } from '../plan/course';
 import { ADDED_DOSES } from '../plan/measures';
 import { type Plan, planSchema } from '../plan/schema';
-import { HAND_TESTS, LATER, TICKS, WHEY_LOOKS, WHEY_USES } from './noted';
+import { FINDING_IDS, HAND_TESTS, LATER, TICKS, WHEY_LOOKS, WHEY_USES } from './noted';
 import { toldAdviceSchema } from './toldAdvice';
 
 export * from './noted';
@@ -229,7 +229,14 @@ const shapes = z.discriminatedUnion('type', [
   }),
   /** What its whey was used for. */
   z.strictObject({ ...stamped, type: z.literal('whey-used'), use: z.enum(WHEY_USES) }),
-  z.strictObject({ ...stamped, type: z.literal('tasted'), score: z.int().min(1).max(5), text }),
+  z.strictObject({
+    ...stamped,
+    type: z.literal('tasted'),
+    score: z.int().min(1).max(5),
+    text,
+    /** What was wrong with it, where something was. */
+    found: z.array(z.enum(FINDING_IDS)).max(FINDING_IDS.length).optional(),
+  }),
   z.strictObject({ ...stamped, type: z.literal('abandoned'), reason: text }),
   /** An entry that could not be read, torn or of a later version: it does nothing, and keeps its place and its words. */
   z.strictObject({ ...stamped, type: z.literal('unreadable'), raw: z.string().max(MOST_RAW) }),

@@ -5,7 +5,7 @@ import type { ReadOf } from '../makes/traits';
 import type { Courses } from '../plan/course';
 import type { AddedDose } from '../plan/measures';
 import type { Plan, PlanStage } from '../plan/schema';
-import type { HandTest, Later, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
+import type { FindingId, HandTest, Later, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
 import type { ToldAdvice } from './toldAdvice';
 
 export interface Reading {
@@ -41,6 +41,9 @@ export interface StageRun {
   stage: string;
   startedAt: number;
   endedAt: number | null;
+  /** The event that ended it, and how long its clock stood still meanwhile. */
+  endedBy?: number;
+  pausedMs?: number;
   skipped?: true;
 }
 
@@ -75,18 +78,21 @@ export interface MakeState {
   entered: boolean;
   runs: StageRun[];
   readings: Reading[];
-  looks: { at: number; stage: string; look: WheyLook }[];
+  looks: { seq: number; at: number; stage: string; look: WheyLook }[];
   pHs: { seq: number | null; at: number; stage: string; pH: number }[];
   weighings: { seq: number; at: number; stage: string; kg: number }[];
   /** When the bowl stopped turning, by stage. */
-  flocculated: { at: number; stage: string } | null;
-  tests: { at: number; stage: string; found: HandTest }[];
-  turns: { at: number; stage: string }[];
+  flocculated: { seq: number; at: number; stage: string } | null;
+  tests: { seq: number; at: number; stage: string; found: HandTest }[];
+  turns: { seq: number; at: number; stage: string }[];
   mishaps: {
+    seq: number;
     at: number;
     stage: string;
     what: string;
     text: string;
+    /** How far it went, by what was asked; empty in logs from before that was asked. */
+    asked: Readonly<Record<string, number | string>>;
     costs: MishapCosts | null;
     /** Whether a plan was made anew that reckons with what it costs. */
     reckoned: boolean;
@@ -94,19 +100,19 @@ export interface MakeState {
   /** What went in otherwise than planned, go by go, and what was planned then of it in all, in the same measure. */
   added: Added[];
   /** Kilograms put on the press. */
-  loads: { at: number; stage: string; kg: number }[];
+  loads: { seq: number; at: number; stage: string; kg: number }[];
   /** How many pieces it was made into. */
-  pieces: { at: number; stage: string; count: number }[];
+  pieces: { seq: number; at: number; stage: string; count: number }[];
   /** Temperatures of what is not in the pot: of the room, and of water that stands beside it. */
   beside: { seq: number; at: number; of: ReadOf; tempC: number }[];
-  acid: { at: number; grams: number }[];
-  notes: { at: number; text: string }[];
+  acid: { seq: number; at: number; grams: number }[];
+  notes: { seq: number; at: number; text: string }[];
   /** What was done to it after it was over. */
   later: { at: number; what: Later; kg: number | null; text: string }[];
   /** When it was cold, and the tools clean; null until then. */
   ticks: Record<Tick, number | null>;
   wheyUse: WheyUse | null;
-  tastings: { at: number; score: number; text: string }[];
+  tastings: { seq: number; at: number; score: number; text: string; found: readonly FindingId[] }[];
   weighedKg: number | null;
   finishedAt: number | null;
   abandoned: { at: number; reason: string } | null;

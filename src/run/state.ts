@@ -27,9 +27,17 @@ const KEPT: readonly MakeEvent['type'][] = [
   'unreadable',
 ];
 
-function moveTo(state: MakeState, index: number, at: number) {
+function endRun(state: MakeState, { at, seq }: MakeEvent) {
   const open = state.runs.at(-1);
-  if (open && open.endedAt === null) open.endedAt = at;
+  if (!open || open.endedAt !== null) return;
+  open.endedAt = at;
+  open.endedBy = seq;
+  if (state.pausedMs > 0) open.pausedMs = state.pausedMs;
+}
+
+function moveTo(state: MakeState, index: number, event: MakeEvent) {
+  const { at } = event;
+  endRun(state, event);
   state.index = index;
   state.stageStartedAt = at;
   state.pausedAt = null;
@@ -107,16 +115,16 @@ function pourOnly(state: MakeState, litres: number) {
 function apply(state: MakeState, event: MakeEvent) {
   switch (event.type) {
     case 'done':
-      moveTo(state, state.index + 1, event.at);
+      moveTo(state, state.index + 1, event);
       break;
     case 'back':
-      moveTo(state, state.index - 1, event.at);
+      moveTo(state, state.index - 1, event);
       if (event.resumes) resume(state, event.at);
       break;
     case 'skipped': {
       const left = state.runs.at(-1);
       if (left) left.skipped = true;
-      moveTo(state, state.index + 1, event.at);
+      moveTo(state, state.index + 1, event);
       break;
     }
     case 'paused':
@@ -149,7 +157,7 @@ function apply(state: MakeState, event: MakeEvent) {
       else state.readings.push({ seq: event.seq, at: event.at, tempC: event.tempC });
       break;
     case 'whey':
-      state.looks.push({ at: event.at, stage: stageAt(state).id, look: event.look });
+      state.looks.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, look: event.look });
       break;
     case 'imported':
       takeIn(state, event);
@@ -161,20 +169,22 @@ function apply(state: MakeState, event: MakeEvent) {
       state.weighings.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, kg: event.kg });
       break;
     case 'flocculated':
-      state.flocculated = { at: event.at, stage: stageAt(state).id };
+      state.flocculated = { seq: event.seq, at: event.at, stage: stageAt(state).id };
       break;
     case 'tested':
-      state.tests.push({ at: event.at, stage: stageAt(state).id, found: event.found });
+      state.tests.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, found: event.found });
       break;
     case 'turned':
-      state.turns.push({ at: event.at, stage: stageAt(state).id });
+      state.turns.push({ seq: event.seq, at: event.at, stage: stageAt(state).id });
       break;
     case 'mishap':
       state.mishaps.push({
+        seq: event.seq,
         at: event.at,
         stage: stageAt(state).id,
         what: event.what,
         text: event.text,
+        asked: event.asked ?? {},
         costs: event.costs ?? null,
         reckoned: event.anew !== undefined,
       });
@@ -187,14 +197,14 @@ function apply(state: MakeState, event: MakeEvent) {
       putIn(state, event);
       break;
     case 'pieces':
-      state.pieces.push({ at: event.at, stage: stageAt(state).id, count: event.count });
+      state.pieces.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, count: event.count });
       if (event.anew) planAnew(state, event.anew);
       break;
     case 'loaded':
-      state.loads.push({ at: event.at, stage: stageAt(state).id, kg: event.kg });
+      state.loads.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, kg: event.kg });
       break;
     case 'acid':
-      state.acid.push({ at: event.at, grams: event.grams });
+      state.acid.push({ seq: event.seq, at: event.at, grams: event.grams });
       break;
     case 'advised':
       state.advice.push({
@@ -204,7 +214,7 @@ function apply(state: MakeState, event: MakeEvent) {
       });
       break;
     case 'note':
-      state.notes.push({ at: event.at, text: event.text });
+      state.notes.push({ seq: event.seq, at: event.at, text: event.text });
       break;
     case 'ticked':
       state.ticks[event.what] = event.at;
@@ -216,13 +226,18 @@ function apply(state: MakeState, event: MakeEvent) {
       state.wheyUse = event.use;
       break;
     case 'tasted':
-      state.tastings.push({ at: event.at, score: event.score, text: event.text });
+      state.tastings.push({
+        seq: event.seq,
+        at: event.at,
+        score: event.score,
+        text: event.text,
+        found: event.found ?? [],
+      });
       break;
     case 'finished': {
       state.weighedKg = event.weighedKg;
       state.finishedAt = event.at;
-      const open = state.runs.at(-1);
-      if (open) open.endedAt = event.at;
+      endRun(state, event);
       break;
     }
     case 'abandoned':

@@ -15,7 +15,7 @@ const PROTEIN_RANGE = 'give 1 to 9 %, for whey from 0.2 %';
 const FIRST_YEAR = 1970;
 const LAST_YEAR = 2098;
 
-const wallTime = z.string().superRefine((text, context) => {
+export const wallTime = z.string().superRefine((text, context) => {
   const year = Number(text.slice(0, 4));
   if (wallMinutes(text) !== null && year >= FIRST_YEAR && year <= LAST_YEAR) return;
   const params = {

@@ -25,6 +25,7 @@ export const acidify = kindOf<AcidifyParams>({
   kind: 'acidify',
   params: z.strictObject({ toPH: boundedBy(4.4, 6.2), atC: warmC() }),
   endedBy: 'pH',
+  does: ['sours-on'],
   bells: () => [{ what: 'look', everyMin: LOOK.everyH * 60 }],
   reads: ['curd', 'whey', 'room'],
   tests: () => ['stretch'],

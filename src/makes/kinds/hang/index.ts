@@ -24,6 +24,7 @@ export const hang = kindOf<HangParams>({
   kind: 'hang',
   params: z.strictObject({ days: boundedBy(0.1, 60, 'days'), atC: coolC() }),
   endedBy: 'time',
+  does: ['hangs'],
   mistakes: () => ['mould', 'froze', 'power-gone', 'left-warm', 'pests'],
   uses: ({ atC }) => (atC <= FRIDGE_C ? ['fridge'] : []),
   slack: () => WAITS,

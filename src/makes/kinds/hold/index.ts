@@ -73,6 +73,7 @@ export const hold = kindOf<HoldParams>({
     whole: z.boolean().optional(),
   }) as unknown as z.ZodType<HoldParams>,
   endedBy: 'time',
+  does: ['holds-heat'],
   reads: ['curd', 'whey', 'room'],
   tests: ({ as }) => (as === 'stir' ? ['squeeze'] : []),
   mistakes: ({ as }) =>

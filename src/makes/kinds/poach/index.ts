@@ -46,7 +46,7 @@ export const poach = kindOf<PoachParams>({
   tests: () => ['afloat'],
   countsMin: ({ minutes }) => minutes,
   mistakes: () => ['poach-boiled', 'poach-fell-apart', 'boiled-over', 'spilled'],
-  does: ['near-boil', 'over-fire', 'heats-curd'],
+  does: ['near-boil', 'over-fire', 'heats-curd', 'poaches'],
   uses: () => ['pot', 'ring'],
   kit: (_params, { format, wheyLitres }) => [
     { what: `a pot for ${format.litres(wheyLitres * 1.3)}`, why: 'whey boils over without warning' },

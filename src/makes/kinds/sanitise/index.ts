@@ -10,7 +10,7 @@ export const sanitise = kindOf<Record<string, never>>({
   kind: 'sanitise',
   params: z.strictObject({}),
   endedBy: 'done',
-  does: ['over-fire'],
+  does: ['over-fire', 'cleans'],
   toleranceC: null,
   predict: (_world, _params, pot) => aside(pot, MINUTES),
   words: () => ({

@@ -84,7 +84,7 @@ export const slab = kindOf<SlabParams>({
       reason: 'For turns that go in turn, say ten minutes and then fifteen. Nought: always the same.',
     },
   ],
-  does: ['holds-curd'],
+  does: ['holds-curd', 'cheddars'],
   rounds: (params) => ({
     what: 'turn',
     count: params.turns,

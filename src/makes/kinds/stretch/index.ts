@@ -98,7 +98,7 @@ export const stretch = kindOf<StretchParams>({
       reason: 'Whey or water that is salted leaves a little of its salt in the curd, and takes none out.',
     },
   ],
-  does: ['heats-curd'],
+  does: ['heats-curd', 'stretches'],
   goal: ({ by }) => ({ is: 'stretch', workMin: STRETCH_WAYS[by].workMin }),
   uses: () => ['pot', 'ring'],
   kit: ({ by }) => [

@@ -17,6 +17,7 @@ export const wash = kindOf<{ waterC: number }>({
   kind: 'wash',
   params: z.strictObject({ waterC: boundedBy(0, 60, '°C') }),
   endedBy: 'done',
+  does: ['rinses'],
   reads: ['curd', 'water'],
   mistakes: () => ['washed-hot', 'washed-long', 'clumped', 'shattered', 'pests'],
   toleranceC: null,

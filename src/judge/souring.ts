@@ -1,0 +1,76 @@
+import { fermentPH, sourTo, startFerment } from '../core/culture/ferment';
+import { goalOf } from '../makes/asked';
+import { resolveBrief } from '../plan/brief/resolve';
+import { NO_DEPARTURE, worldOf } from '../plan/world';
+import { type Log, MIN_MS, type Read, wentInAt } from './log';
+
+/** Hours of the model's clock between two looks at its pH. */
+const STEP_H = 0.1;
+const LONGEST_H = 72;
+/** A pH tells of the culture's pace only from so much of a fall on. */
+const FELT_FALL = 0.2;
+/** Readings so far apart in the file say nothing of the heat between them. */
+const MS_PER_H = 60 * MIN_MS;
+
+/** The pH its souring goes to, by the stage that ends at it. */
+export function targetPH(log: Log): number | null {
+  const { state } = log;
+  for (const stage of state.plan.stages) {
+    const goal = goalOf(stage, state.parameters);
+    if (goal?.is === 'pH') return goal.pH;
+  }
+  return null;
+}
+
+/** Temperature by what was read from the culture on, °C at an hour: straight between readings, as planned where there are none. */
+function heatFrom(log: Log, from: number): (hour: number) => number {
+  const setC = Number(log.options.setC ?? 30);
+  const course: [number, number][] = log.state.readings
+    .filter((one) => one.at >= from - 20 * MIN_MS)
+    .map((one) => [(one.at - from) / MS_PER_H, one.tempC]);
+  if (course.length === 0) course.push([0, setC]);
+  return (hour) => {
+    const next = course.findIndex(([at]) => at >= hour);
+    if (next < 0) return course.at(-1)?.[1] ?? setC;
+    const [h1, c1] = course[next] as [number, number];
+    const [h0, c0] = course[Math.max(0, next - 1)] as [number, number];
+    return h1 === h0 ? c1 : c0 + ((c1 - c0) * (hour - h0)) / (h1 - h0);
+  };
+}
+
+/**
+ * How fast the culture soured against what the model needs at the temperatures that were read: 1 as expected, 0.5 half as fast.
+ * By the latest pH between a felt fall and the target; null without one, or without a culture.
+ */
+export function souringPace(log: Log): { pace: number; read: Read; expectedH: number; tookH: number } | null {
+  const from = wentInAt(log, 'culture');
+  if (from === null) return null;
+  const ready = resolveBrief(log.state.plan.brief);
+  const litres = log.state.plan.brief.milk.litres;
+  if (!ready.ok || litres === undefined) return null;
+  const world = worldOf(ready.value.brief, ready.value.method, litres, NO_DEPARTURE);
+  const ferment = startFerment(world.buffer, world.cultures);
+  const first = fermentPH(ferment);
+  const floor = targetPH(log) ?? 4.9;
+  const read = log.state.pHs.findLast(
+    (one) => one.at > from && one.pH <= first - FELT_FALL && one.pH >= floor - 0.02,
+  );
+  if (!read) return null;
+  const tookH = (read.at - from) / MS_PER_H;
+  const expectedH = sourTo(ferment, heatFrom(log, from), read.pH, LONGEST_H, STEP_H);
+  if (!Number.isFinite(expectedH) || tookH <= 0) return null;
+  return {
+    pace: expectedH / tookH,
+    read: { value: read.pH, at: read.at, event: read.seq },
+    expectedH,
+    tookH,
+  };
+}
+
+/** Whether the pH fell at all after the culture went in. */
+export function fell(log: Log): boolean {
+  const from = wentInAt(log, 'culture');
+  const after = log.state.pHs.filter((one) => from !== null && one.at > from);
+  const first = log.state.pHs[0]?.pH ?? 6.6;
+  return after.some((one) => one.pH <= first - FELT_FALL);
+}
