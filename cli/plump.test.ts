@@ -109,3 +109,62 @@ describe('check', () => {
     expect(run(['bake']).faults[0]?.path).toBe('command');
   });
 });
+
+describe('looking back', () => {
+  const begun = out('start', file({ ...brief, start: '2026-11-27T09:00' }));
+  const ended = {
+    ...begun,
+    events: [
+      ...begun.events,
+      ...begun.events[0].plan.stages.slice(0, -1).map((stage: { id: string }, i: number) => ({
+        type: 'done',
+        stage: stage.id,
+        seq: i + 1,
+        at: begun.events[0].at + (i + 1) * 600_000,
+      })),
+    ],
+  };
+  const whole = {
+    ...ended,
+    events: [
+      ...ended.events,
+      { type: 'finished', weighedKg: 0.7, seq: ended.events.length, at: begun.events[0].at + 9e6 },
+    ],
+  };
+
+  it('begins a make at its wall time, its one event the start', () => {
+    expect(begun).toMatchObject({ format: 'plump-pail/make', version: 1 });
+    expect(begun.events).toHaveLength(1);
+    expect(new Date(begun.events[0].at).toISOString()).toBe('2026-11-27T09:00:00.000Z');
+    expect(out('check', file(begun))).toMatchObject({ kind: 'make', valid: true });
+    expect(out('start', file(begun.events[0].plan)).events[0].plan).toEqual(begun.events[0].plan);
+    expect(run(['start', file(brief)]).faults.map(({ path }) => path)).toEqual(['start']);
+  });
+
+  it('lists findings and causes, and tells of one', () => {
+    expect(run(['findings']).out.split('\n')).toContain('will-not-stretch');
+    expect(run(['causes']).out.split('\n')).toContain('model-off');
+    expect(out('findings', 'no-squeak')).toMatchObject({
+      id: 'no-squeak',
+      families: ['squeaky', 'grilling'],
+    });
+    expect(run(['findings', 'dull']).faults.map(({ path }) => path)).toEqual(['finding']);
+  });
+
+  it('answers a question', () => {
+    const question = { format: 'plump-pail/question', version: 1, make: whole, found: ['falls-apart'] };
+    const answer = out('judge', file(question));
+    expect(answer.format).toBe('plump-pail/answer');
+    expect(answer.causes[0].id).toBe('pressed-too-little');
+    expect(out('check', file(answer))).toMatchObject({ kind: 'answer' });
+    expect(run(['judge', file({ ...question, found: [] })]).faults).toHaveLength(1);
+  });
+
+  it('writes several makes as a book, one a row', () => {
+    const book = run(['convert', file(whole), file(begun), '--to', 'csv']);
+    expect(book.faults).toEqual([]);
+    expect(book.out.trim().split('\r\n')).toHaveLength(3);
+    expect(book.out).toContain('weighed (kg)');
+    expect(run(['convert', file(whole), file(begun), '--to', 'ics']).faults).toHaveLength(1);
+  });
+});

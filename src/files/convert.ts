@@ -67,7 +67,7 @@ export function convertMakes(values: readonly unknown[], to: ConvertTo): Result<
   for (const [i, value] of values.entries()) {
     const make = parse<MakeFile>(makeSchema, value);
     if (!make.ok)
-      return { ok: false, faults: make.faults.map((one) => ({ ...one, path: `files[${i}].${one.path}` })) };
+      return { ok: false, faults: make.faults.map((one) => ({ ...one, path: `files.${i}.${one.path}` })) };
     makes.push(make.value);
   }
   return good(makesCsv(makes));

@@ -1,6 +1,8 @@
 import { CAMPS, type Camp } from './camp';
+import { CURD_PRIORS } from './curdPriors';
 import { type CauseId, FINDING_IDS, type FindingId } from './ids';
-import { ALONE, PRIORS, TIER_ODDS } from './priors';
+import { OTHER_PRIORS } from './otherPriors';
+import { ALONE, type Priors, TIER_ODDS, type Tiers } from './tiers';
 
 /** What a maker may find: how it is said, what is asked, and which drawing stands beside it. */
 export interface Finding {
@@ -74,11 +76,15 @@ const BY_NATURE: readonly (readonly [FindingId, readonly Camp[], string])[] = [
 export const byNature = (found: FindingId, camp: Camp): string | null =>
   BY_NATURE.find(([id, camps]) => id === found && camps.includes(camp))?.[2] ?? null;
 
+const PRIORS: Priors = { ...CURD_PRIORS, ...OTHER_PRIORS };
+
 /** What a finding may come from in a camp, with the odds before the log is asked. */
 export function oddsOf(found: FindingId, camp: Camp): Map<CauseId, number> {
   const odds = new Map<CauseId, number>();
   const alone = ALONE[found]?.includes(camp) ?? false;
-  for (const tiers of [alone ? undefined : PRIORS[found].all, PRIORS[found][camp]])
+  const priors = PRIORS[found];
+  const all: (Tiers | undefined)[] = [alone ? undefined : priors?.all, priors?.[camp]];
+  for (const tiers of all)
     tiers?.forEach((tier, i) => {
       for (const cause of tier) odds.set(cause, Math.max(odds.get(cause) ?? 0, TIER_ODDS[i] ?? 0));
     });

@@ -19,6 +19,11 @@ const UNREAD_TIMES = 0.7;
 const OFF_WEIGHT = { spoken: 5, silent: 15 } as const;
 /** From here on a clue speaks. */
 const SPEAKS = 2;
+/**
+ * The strongest clue counts to this power: fitted to 500 seeded batches with one fault each, so that what is told with 60 to
+ * 80 % is so as often; held against 500 others in the tests.
+ */
+const SHARPNESS = 1.3;
 /** Causes told at most, and the least share worth telling, %. */
 const MOST_TOLD = 6;
 const LEAST_PCT = 3;
@@ -58,7 +63,12 @@ function weigh(log: Asked, id: Weighed['id'], odds: number): Weighed | null {
   const apart = all.filter((one) => one.apart).reduce((product, one) => product * one.times, 1);
   const strongest = Math.max(1, ...together);
   const silent = together.length === 0 && !measured ? UNREAD_TIMES : 1;
-  return { id, weight: odds * strongest * apart * silent, clues: all, strongest: strongest * apart };
+  return {
+    id,
+    weight: odds * strongest ** SHARPNESS * apart * silent,
+    clues: all,
+    strongest: strongest * apart,
+  };
 }
 
 /** Odds of every cause by what was found, before the log: a cause that explains more goes before. */

@@ -14,9 +14,11 @@ export function stretchReads(log: Log): { water: Read[]; curd: Read[] } {
   const waterC = optionOf(log, 'stretchWaterC') ?? 75;
   const isWater = ({ value }: Read) =>
     value >= WATER_FROM_C || (value >= CURD_BELOW_C && Math.abs(value - waterC) < Math.abs(value - 60));
+  const core = tempsIn(log, stretches, 'core');
   return {
     water: [...tempsIn(log, stretches, 'water'), ...plain.filter(isWater)],
-    curd: [...tempsIn(log, stretches, 'core'), ...plain.filter((one) => !isWater(one))],
+    // A core that was read as one says more than what stood in the pot.
+    curd: core.length > 0 ? core : plain.filter((one) => !isWater(one)),
   };
 }
 /** The last that a piece said before or in the stretch. */
