@@ -177,5 +177,13 @@ it('a name that every object has is no format, no make and no option', () => {
 it('a brief or a broken file is not converted', () => {
   expect(convert(brief, 'csv')).toMatchObject({ ok: false, faults: [{ path: 'format' }] });
   expect(convert({ ...plan, stages: [] }, 'csv')).toMatchObject({ ok: false });
-  expect(Object.keys(FILE_KINDS)).toEqual(['brief', 'plan', 'make', 'method', 'backup']);
+  expect(Object.keys(FILE_KINDS)).toEqual([
+    'brief',
+    'plan',
+    'make',
+    'method',
+    'backup',
+    'question',
+    'answer',
+  ]);
 });

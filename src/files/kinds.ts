@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { bad, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import { answerSchema, questionSchema } from '../judge/schema';
+import { answerSchema } from '../judge/schema';
 import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
 import { planSchema } from '../plan/schema';
 import { backupSchema, upcastBackup } from './backup';
 import { makeSchema } from './make';
+import { questionSchema } from './question';
 
 /** The open formats, by the word after `plump-pail/`. */
 export const FILE_KINDS = {

@@ -9,13 +9,13 @@ import { stateOf } from '../run/state';
 import { campOf } from './camp';
 import { slope } from './cause';
 import { CAUSES, OF_MISTAKE } from './causes';
-import { findingFile, judgeFile } from './files';
+import { findingFile } from './findingFile';
 import { findableIn } from './findings';
 import { PRESSED_CASES } from './fixtures/pressedCases';
 import { simulated } from './fixtures/simulated';
 import { SOUR_CASES } from './fixtures/sourCases';
 import { STRETCHED_CASES } from './fixtures/stretchedCases';
-import { logTold, pH, stateTold, temp } from './fixtures/told';
+import { logTold, stateTold, temp } from './fixtures/told';
 import { CAUSE_IDS, FINDING_IDS } from './ids';
 import { judge } from './judge';
 import { causesIn } from './notes';
@@ -120,22 +120,6 @@ describe('answers', () => {
   it('what does not melt by nature is no fault', () => {
     const { ask } = judge(stateTold({ method: 'paneer' }), ['will-not-melt']);
     expect(ask[0]?.text).toMatch(/by nature/);
-  });
-
-  it('a question names its faults, and its answer is whole', () => {
-    const make = {
-      format: 'plump-pail/make',
-      version: 1,
-      id: 'told-make-1',
-      events: logTold({ method: 'goat-lactic', notes: [['set', 480, pH(5.9)]] }),
-    };
-    const question = { format: 'plump-pail/question', version: 1, make, found: ['late-set'] };
-    const answer = judgeFile(question);
-    expect(answer.ok && answer.value.causes[0]?.id).toBe('culture-weak');
-    const early = judgeFile({ ...question, foundAt: '2020-01-01T00:00' });
-    expect(early.ok ? [] : early.faults.map(({ path }) => path)).toEqual(['foundAt']);
-    const wrong = judgeFile({ ...question, found: ['dull'] });
-    expect(wrong.ok ? [] : wrong.faults.map(({ path }) => path)).toEqual(['found.0']);
   });
 });
 

@@ -6,7 +6,7 @@ const PAIRS: readonly (readonly [a: CauseId, b: CauseId, ask: string])[] = [
   [
     'pH-too-high-at-stretch',
     'stretched-too-cold',
-    'Does a piece stretch after one minute in water of 75 °C? Then it was cold.',
+    'Does a piece stretch after one minute in water of {75°C}? Then it was cold.',
   ],
   [
     'pH-too-high-at-stretch',

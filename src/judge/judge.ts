@@ -1,4 +1,5 @@
 import { type Format, formatter, METRIC } from '../core/units/format';
+import { inUnits } from '../core/units/inUnits';
 import type { MistakeId } from '../makes/mistakes';
 import type { MakeState } from '../run/makeState';
 import { askBetween } from './asks';
@@ -123,8 +124,8 @@ export function judge(
       one.clues.length > 0
         ? [...one.clues].sort((a, b) => b.times - a.times).map(({ text, event }) => ({ text, event }))
         : [{ text: NO_TRACE, event: null }],
-    nextTime: CAUSES[one.id].next(log),
-    nowText: CAUSES[one.id].now ?? null,
+    nextTime: nextOf(one.id, log),
+    nowText: nowOf(one.id, format),
   }));
   const restPct = pcts.at(-1) ?? 0;
   if (restPct > 0) causes.push(unknown(restPct));
@@ -135,9 +136,18 @@ export function judge(
     format: 'plump-pail/answer',
     version: 1,
     causes: causes.sort((a, b) => b.likelyPct - a.likelyPct),
-    ask: [...natural, ...(between ? [between] : [])],
+    ask: [...natural, ...(between ? [{ ...between, text: inUnits(between.text, format) }] : [])],
   };
 }
+
+const nowOf = (id: Weighed['id'], format: Format): string | null => {
+  const { now } = CAUSES[id];
+  return now === undefined ? null : inUnits(now, format);
+};
+const nextOf = (id: Weighed['id'], log: Log): ToldCause['nextTime'] => {
+  const { text, options } = CAUSES[id].next(log);
+  return { text: inUnits(text, log.format), options };
+};
 
 const unknown = (likelyPct: number): ToldCause => ({
   id: MODEL_OFF,

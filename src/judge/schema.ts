@@ -1,18 +1,6 @@
 import { z } from 'zod';
 import { boundedBy, oneLine } from '../core/faults/bounds';
-import { makeSchema } from '../files/make';
-import { wallTime } from '../plan/brief/schema';
-import { CAUSE_IDS, FINDING_IDS } from './ids';
-
-/** A make, what was found of it, and when: local wall time. */
-export const questionSchema = z.strictObject({
-  format: z.literal('plump-pail/question'),
-  version: z.literal(1),
-  make: makeSchema,
-  found: z.array(z.enum(FINDING_IDS)).min(1, 'say at least one thing that was found').max(FINDING_IDS.length),
-  foundAt: wallTime.optional(),
-});
-export type Question = z.infer<typeof questionSchema>;
+import { CAUSE_IDS } from './ids';
 
 const text = z.string().max(2000);
 const optionValue = z.union([

@@ -1,4 +1,5 @@
 import type { Format } from '../units/format';
+import { inUnits } from '../units/inUnits';
 
 /**
  * Cautions shown at the step where they matter. Source: common practice and the guidance of food authorities, from
@@ -66,11 +67,4 @@ const GRAVE: ReadonlySet<string> = new Set<CautionId>(['raw-milk', 'raw-unheated
 export const isGrave = (id: string): boolean => GRAVE.has(id);
 
 /** A caution in the maker's units. */
-export const cautionWords = (id: CautionId, { temp, kg }: Format): string =>
-  CAUTIONS[id].replaceAll(/\{([\d.]+)(°C|kg)?\}/g, (_all, figure: string, unit?: string) =>
-    unit === 'kg'
-      ? kg(Number(figure))
-      : unit === '°C'
-        ? temp(Number(figure))
-        : temp(Number(figure)).replace(/\u00a0.*$/, ''),
-  );
+export const cautionWords = (id: CautionId, format: Format): string => inUnits(CAUTIONS[id], format);

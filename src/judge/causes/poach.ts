@@ -42,7 +42,7 @@ const poachShort: Cause = {
       1.3 * (optionOf(log, 'poachMin') ?? 30),
       (to) => `Poach it at ${log.format.temp(88)} for ${log.format.minutes(to)}, until all of it floats.`,
     ),
-  now: 'Back into whey of 88 °C until it floats.',
+  now: 'Back into whey of {88°C} until it floats.',
 };
 
 const poachHot: Cause = {

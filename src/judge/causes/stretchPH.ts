@@ -75,7 +75,7 @@ const pHHigh: Cause = {
         ? `Wait for pH ${to}, or for a piece that stretches.`
         : `Dose the acid for pH ${to}.`,
     ),
-  now: 'Keep it at 38 °C for 30 to 60 min more and try a piece again.',
+  now: 'Keep it at {38°C} for 30 to 60 min more and try a piece again.',
 };
 
 const pHLow: Cause = {

@@ -168,7 +168,7 @@ export const WHEY: Causes = {
   'basket-tapered': noted('the basket tapers, and it leaned', 'Take a basket with straight sides.', part),
   'seam-open': noted(
     'a fold in it did not close',
-    'Fold it at 60 °C, and press the fold shut under water.',
+    'Fold it at {60°C}, and press the fold shut under water.',
     (log) => has(log, that('stretches')),
   ),
   'dried-too-fast': noted(

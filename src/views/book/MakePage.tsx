@@ -2,6 +2,8 @@ import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { aboutText } from '../../core/units/given';
+import { campOf } from '../../judge/camp';
+import { FINDINGS } from '../../judge/findings';
 import { acidText } from '../../plan/telling';
 import { amountIn } from '../../run/adding';
 import { methodIn } from '../../run/frozen';
@@ -10,11 +12,9 @@ import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { draftSet } from '../../store/slices/draft';
-import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
+import { selectMakes, useAppSelector } from '../../store/store';
 import { exportMake, putBack, removeMake, type TakenOut } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
-import { draftOf } from '../common/draftOf';
 import { LoggerFile } from '../common/LoggerFile';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
@@ -22,6 +22,8 @@ import { useNote } from '../common/useNote';
 import { written } from '../common/written';
 import { Score } from './BookView';
 import { Afterwards } from './Label';
+import { Looking } from './look/Looking';
+import { useNextSo } from './look/useNextSo';
 import { Photos } from './Photos';
 import { Replay } from './Replay';
 import { Tasting } from './Tasting';
@@ -40,7 +42,8 @@ export default function MakePage() {
   const now = useNow(60_000);
   const loaded = useAppSelector((state) => state.data.loaded);
   const make = useAppSelector(selectMakes).find((one) => one.id === id);
-  const makeAgain = useMakeAgain();
+  const nextSo = useNextSo();
+  const [shown, setShown] = useState<{ at: number; times: number }>({ at: 0, times: 0 });
   const [reopened, setReopened] = useState(false);
   if (!loaded) return null;
   if (!make) {
@@ -56,6 +59,7 @@ export default function MakePage() {
   const { state } = make;
   if (reopened && !isOver(state)) return <Navigate to={`/pot/${id}`} replace />;
   const review = reviewOf(state);
+  const method = methodIn(state);
   const reopen = async (target: number) => {
     if (await note({ type: 'undone', target })) setReopened(true);
   };
@@ -118,13 +122,7 @@ export default function MakePage() {
           </p>
         </div>
         <div className="flex flex-wrap gap-4">
-          <Button
-            tone="main"
-            onClick={() => {
-              makeAgain(state);
-              navigate('/plan');
-            }}
-          >
+          <Button tone="main" onClick={() => nextSo(id, state)}>
             Make again
           </Button>
           <Button
@@ -168,15 +166,26 @@ export default function MakePage() {
             {state.tastings.map((one) => (
               <li key={one.at} className="stitch mt-2 pt-2 text-[17px]">
                 <Score value={one.score} /> {one.text}
+                {one.found.length > 0 && (
+                  <span className="block">{one.found.map((what) => FINDINGS[what].text).join(', ')}</span>
+                )}
                 <span className="block text-[15px] text-ink-soft">
                   {tastedAfter(one.at - (state.finishedAt ?? state.startedAt))}
                 </span>
               </li>
             ))}
           </ul>
-          <Tasting id={id} />
+          <Tasting id={id} camp={method ? campOf(method) : null} />
         </section>
       </div>
+      {isOver(state) && !state.entered && (
+        <Looking
+          id={id}
+          state={state}
+          now={now}
+          onShow={(at) => setShown(({ times }) => ({ at, times: times + 1 }))}
+        />
+      )}
       {state.mishaps.length > 0 && (
         <section aria-label="What went wrong" className="mt-6">
           <h2 className="text-[24px]">What went wrong</h2>
@@ -208,7 +217,7 @@ export default function MakePage() {
           Entered afterwards: how it went was not watched, so there is nothing to lay beside the plan.
         </p>
       ) : (
-        <Replay id={id} state={state} now={now} />
+        <Replay id={id} state={state} now={now} shown={shown} />
       )}
       <LoggerFile makeId={id} state={state} />
     </article>
@@ -231,15 +240,4 @@ function tastedAfter(ms: number): string {
   const hours = ms / 3_600_000;
   if (hours < 1) return 'straight away';
   return hours < 48 ? `${Math.round(hours)} h after` : `${Math.round(hours / 24)} days after`;
-}
-
-/** Lays a make's brief out as the draft of the next one; times stay behind. */
-function useMakeAgain() {
-  const dispatch = useAppDispatch();
-  const kitchen = useAppSelector((state) => state.kitchen);
-  const milks = useAppSelector((state) => state.data.milks);
-  return ({ plan, milkName, milks: lots }: MakeState) => {
-    const known = milks.find((one) => (lots.length === 1 ? one.id === lots[0]?.id : one.name === milkName));
-    dispatch(draftSet(draftOf(plan.brief, kitchen, known?.id ?? null)));
-  };
 }

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import type { MakeEvent } from '../../run/events';
 import { momentOf } from '../../run/moment';
 import { rampAdvice } from '../../run/rampAdvice';
@@ -15,7 +15,18 @@ const STEPS = 160;
 const STEP_MS = 125;
 
 /** A make as it went, and as it stood at any minute of it: its log up to there is all it takes. */
-export function Replay({ id, state, now }: { id: string; state: MakeState; now: number }) {
+export function Replay({
+  id,
+  state,
+  now,
+  shown,
+}: {
+  id: string;
+  state: MakeState;
+  now: number;
+  /** A moment somebody wants to see, and how often one was asked for. */
+  shown: { at: number; times: number };
+}) {
   const log = useAppSelector((app) => app.data.logs[id]);
   const end = state.finishedAt ?? state.abandoned?.at ?? now;
   const [at, setAt] = useState<number | null>(null);
@@ -26,6 +37,13 @@ export function Replay({ id, state, now }: { id: string; state: MakeState; now: 
     const timer = setInterval(() => setAt((was) => (was ?? state.startedAt) + step), STEP_MS);
     return () => clearInterval(timer);
   }, [plays, step, state.startedAt]);
+  const track = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (shown.times === 0) return;
+    setPlays(false);
+    setAt(shown.at);
+    track.current?.scrollIntoView({ block: 'center' });
+  }, [shown]);
   const over = at !== null && at >= end;
   useEffect(() => {
     if (!over) return;
@@ -34,7 +52,7 @@ export function Replay({ id, state, now }: { id: string; state: MakeState; now: 
   }, [over]);
   const then = useMemo(() => (at === null || !log ? null : asItStood(log, at)), [log, at]);
   return (
-    <>
+    <div ref={track}>
       <RunTrack state={then ?? state} now={at ?? now} />
       <section aria-label="Play it back" className="mt-2 print:hidden">
         <div className="flex items-center gap-4">
@@ -65,7 +83,7 @@ export function Replay({ id, state, now }: { id: string; state: MakeState; now: 
         </div>
         {then && <AsItStood state={then} />}
       </section>
-    </>
+    </div>
   );
 }
 

@@ -1,21 +1,28 @@
 import { ToggleGroup } from 'radix-ui';
 import { useId, useState } from 'react';
+import type { Camp } from '../../judge/camp';
+import { FINDINGS } from '../../judge/findings';
+import type { FindingId } from '../../judge/ids';
 import { Button } from '../../ui/parts/Button';
 import { useNote } from '../common/useNote';
+import { FindingPicks } from './look/FindingPicks';
 
 const WORDS = ['not again', 'meh', 'fine', 'good', 'the best'] as const;
 
 /** How it tastes, now; and again later, since a fresh cheese changes its mind. */
-export function Tasting({ id }: { id: string }) {
+export function Tasting({ id, camp }: { id: string; camp: Camp | null }) {
   const { note } = useNote(id);
   const [score, setScore] = useState<number | null>(null);
   const [text, setText] = useState('');
+  const [found, setFound] = useState<FindingId[]>([]);
   const field = useId();
   const write = async () => {
     if (score === null) return;
-    if (!(await note({ type: 'tasted', score, text: text.trim() }))) return;
+    if (!(await note({ type: 'tasted', score, text: text.trim(), ...(found.length > 0 && { found }) })))
+      return;
     setScore(null);
     setText('');
+    setFound([]);
   };
   return (
     <form
@@ -54,6 +61,15 @@ export function Tasting({ id }: { id: string }) {
         onChange={(event) => setText(event.target.value)}
         className="field-line w-full bg-transparent py-1.5 text-[17px] outline-none"
       />
+      {camp && (
+        <details className="mt-3">
+          <summary className="min-h-11 cursor-pointer py-2 text-[17px] font-semibold underline decoration-rim-soft underline-offset-4">
+            Something was wrong with it
+            {found.length > 0 && `: ${found.map((one) => FINDINGS[one].text).join(', ')}`}
+          </summary>
+          <FindingPicks camp={camp} found={found} onChange={setFound} />
+        </details>
+      )}
       <Button type="submit" className="mt-3" disabled={score === null}>
         Note the taste
       </Button>

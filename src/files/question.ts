@@ -1,12 +1,23 @@
+import { z } from 'zod';
 import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { wallMinutes } from '../core/units/wallTime';
+import { FINDING_IDS } from '../judge/ids';
+import { judge } from '../judge/judge';
+import type { Answer } from '../judge/schema';
+import { wallTime } from '../plan/brief/schema';
 import { stateOf } from '../run/state';
-import { CAUSES } from './causes';
-import { campsOf, FINDINGS, oddsOf } from './findings';
-import { CAUSE_IDS, FINDING_IDS, type FindingId } from './ids';
-import { judge } from './judge';
-import { type Answer, type Question, questionSchema } from './schema';
+import { makeSchema } from './make';
+
+/** A make, what was found of it, and when: local wall time. */
+export const questionSchema = z.strictObject({
+  format: z.literal('plump-pail/question'),
+  version: z.literal(1),
+  make: makeSchema,
+  found: z.array(z.enum(FINDING_IDS)).min(1, 'say at least one thing that was found').max(FINDING_IDS.length),
+  foundAt: wallTime.optional(),
+});
+export type Question = z.infer<typeof questionSchema>;
 
 /** A question read from a file, answered. A wall time is taken as UTC, as a make's start is. */
 export function judgeFile(value: unknown): Result<Answer> {
@@ -26,19 +37,4 @@ export function judgeFile(value: unknown): Result<Answer> {
         problem: 'is not there, and no make of that name is known',
         remedy: 'give a make with its method',
       });
-}
-
-/** What a finding asks, where it belongs and what it can come from; null for one nobody knows. */
-export function findingFile(id: string) {
-  if (!FINDING_IDS.includes(id as FindingId)) return null;
-  const finding = id as FindingId;
-  const camps = campsOf(finding);
-  const causes = new Set(camps.flatMap((camp) => [...oddsOf(finding, camp).keys()]));
-  return {
-    id,
-    text: FINDINGS[finding].text,
-    question: FINDINGS[finding].question,
-    families: camps,
-    causes: CAUSE_IDS.filter((cause) => causes.has(cause) && cause in CAUSES),
-  };
 }

@@ -1,0 +1,160 @@
+import { useMemo, useState } from 'react';
+import { capital } from '../../../core/units/capital';
+import { campOf } from '../../../judge/camp';
+import { CAUSES, MODEL_OFF } from '../../../judge/causes';
+import { readyAfterH } from '../../../judge/causes/around';
+import type { FindingId } from '../../../judge/ids';
+import { judge } from '../../../judge/judge';
+import type { ToldCause } from '../../../judge/schema';
+import { methodIn } from '../../../run/frozen';
+import type { MakeState } from '../../../run/state';
+import { useFormat } from '../../../store/hooks';
+import { useAppSelector } from '../../../store/store';
+import { Button } from '../../../ui/parts/Button';
+import { momentText } from '../../common/times';
+import { FindingPicks } from './FindingPicks';
+import { useNextSo } from './useNextSo';
+
+/** Findings of all its tastings, and what is tapped since. */
+function useFound(state: MakeState) {
+  const [tapped, setTapped] = useState<FindingId[] | null>(null);
+  const tasted = [...new Set(state.tastings.flatMap((one) => one.found))];
+  return [tapped ?? tasted, setTapped] as const;
+}
+
+/** Looking into a make: tap what was wrong, and see what most likely caused it, by its own log. */
+export function Looking({
+  id,
+  state,
+  now,
+  onShow,
+}: {
+  id: string;
+  state: MakeState;
+  now: number;
+  /** Shows a moment of the log on the track. */
+  onShow(at: number): void;
+}) {
+  const format = useFormat();
+  const method = methodIn(state);
+  const [found, setFound] = useFound(state);
+  const answer = useMemo(
+    () => (found.length > 0 ? judge(state, found, state.tastings.at(-1)?.at ?? now, format) : null),
+    [state, found, now, format],
+  );
+  if (!method) return null;
+  const camp = campOf(method);
+  const made = state.finishedAt;
+  const readyAt = made === null ? null : made + readyAfterH(camp, found) * 3_600_000;
+  return (
+    <section aria-label="Looking into it" className="mt-8">
+      <h2 className="text-[24px]">What was wrong with it?</h2>
+      <p className="text-[16px] text-ink-soft">
+        Tap what was found. What most likely caused it is read from this make’s own log; nothing is stored.
+      </p>
+      <div className="mt-3">
+        <FindingPicks camp={camp} found={found} onChange={setFound} />
+      </div>
+      {answer && readyAt !== null && now < readyAt && (
+        <p className="mt-4 rounded-[14px] border-l-[8px] border-now-edge bg-now-wash px-4 py-2 text-[17px]">
+          It is young to be judged: such a cheese changes its mind. Taste it again at{' '}
+          {momentText(readyAt, now)}.
+        </p>
+      )}
+      {answer && (
+        <div
+          className="mt-5 grid gap-x-10 gap-y-2 desk:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]"
+          aria-live="polite"
+        >
+          <ol aria-label="Most likely">
+            {answer.causes.map((cause) => (
+              <CauseRow key={cause.id} cause={cause} id={id} state={state} onShow={onShow} />
+            ))}
+          </ol>
+          {answer.ask.length > 0 && (
+            <aside aria-label="What would tell" className="desk:pt-3">
+              <h3 className="text-[20px]">What would tell</h3>
+              <ul>
+                {answer.ask.map((one) => (
+                  <li key={one.text} className="stitch mt-2 pt-2 text-[17px]">
+                    {one.text}
+                  </li>
+                ))}
+              </ul>
+            </aside>
+          )}
+        </div>
+      )}
+    </section>
+  );
+}
+
+function CauseRow({
+  cause: { id: cause, likelyPct, because, nextTime, nowText },
+  id,
+  state,
+  onShow,
+}: {
+  cause: ToldCause;
+  id: string;
+  state: MakeState;
+  onShow(at: number): void;
+}) {
+  const format = useFormat();
+  const nextSo = useNextSo();
+  const log = useAppSelector((app) => app.data.logs[id]);
+  const text = cause === MODEL_OFF ? 'something else' : CAUSES[cause].text;
+  return (
+    <li className="stitch mt-2 pt-3" aria-label={`${text}, ${format.percent(likelyPct)}`}>
+      <div className="flex items-baseline gap-4">
+        <span className="figure w-[3.4rem] shrink-0 text-right text-[24px]">{format.percent(likelyPct)}</span>
+        <h3 className="name text-[22px]">{capital(text)}</h3>
+      </div>
+      <div aria-hidden="true" className="mt-1 ml-[4.4rem] h-2 rounded-full bg-plate-soft">
+        <div className="h-2 rounded-full bg-enamel" style={{ width: `${likelyPct}%` }} />
+      </div>
+      <div className="ml-[4.4rem]">
+        <ul className="mt-1.5">
+          {because.map((one) => {
+            const event = one.event === null ? undefined : log?.[one.event];
+            return (
+              <li key={one.text} className="text-[16px]">
+                {event ? (
+                  <button
+                    type="button"
+                    onClick={() => onShow(event.at)}
+                    className="min-h-8 text-left underline decoration-rim-soft underline-offset-4 hover:decoration-rim"
+                  >
+                    {event.type === 'started' ? '' : `${momentText(event.at, state.startedAt)} `}
+                    {one.text}
+                  </button>
+                ) : (
+                  <span className="text-ink-soft">{one.text}</span>
+                )}
+              </li>
+            );
+          })}
+        </ul>
+        {cause !== MODEL_OFF && (
+          <div className="mt-1.5 flex flex-wrap items-center justify-between gap-x-6 gap-y-2">
+            <p className="min-w-[16rem] flex-1 text-[17px]">
+              <strong>Next time:</strong> {nextTime.text}
+            </p>
+            <Button
+              size="small"
+              aria-label={`Plan the next one so: ${text}`}
+              onClick={() => nextSo(id, state, nextTime.options)}
+            >
+              Plan the next one so
+            </Button>
+          </div>
+        )}
+        {nowText && (
+          <p className="mt-1 text-[17px]">
+            <strong>This one:</strong> {nowText}
+          </p>
+        )}
+      </div>
+    </li>
+  );
+}
