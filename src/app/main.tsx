@@ -20,6 +20,7 @@ const PlanView = lazy(loadPlan);
 const PotView = lazy(loadPot);
 const BookView = lazy(() => import('../views/book/BookView'));
 const MakePage = lazy(() => import('../views/book/MakePage'));
+const BesideView = lazy(() => import('../views/book/BesideView'));
 const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
 const ReckonView = lazy(() => import('../views/reckon/ReckonView'));
 const MethodsView = lazy(() => import('../views/methods/MethodsView'));
@@ -35,6 +36,7 @@ const router = createBrowserRouter([
       { path: '/pot', element: <PotView /> },
       { path: '/pot/:id', element: <PotView /> },
       { path: '/book', element: <BookView /> },
+      { path: '/book/beside', element: <BesideView /> },
       { path: '/book/:id', element: <MakePage /> },
       { path: '/kitchen', element: <KitchenView /> },
       { path: '/shelf', element: <ShelfView /> },

@@ -85,6 +85,8 @@ export const kitchenSchema = z.strictObject({
   /** What a drop of the coagulant's dropper holds, mL. */
   dropMl: bounded('dropMl').optional(),
   smallestSpoon: z.enum(SMALLEST_SPOONS).optional(),
+  /** What a kilogram of such a cheese costs in a shop, by make, in the kitchen's currency. */
+  shopPrices: z.record(oneLine(60), boundedBy(0, 1_000_000)).optional(),
 });
 export type Kitchen = z.infer<typeof kitchenSchema>;
 

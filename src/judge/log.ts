@@ -173,3 +173,11 @@ export function weighed(log: Log): { share: number; kg: number; event: number | 
 /** Hours from the end of the make to the tasting; null where nobody has tasted. */
 export const ageHours = ({ foundAt, state }: Log): number | null =>
   foundAt === null || state.finishedAt === null ? null : (foundAt - state.finishedAt) / HOUR_MS;
+
+/** The hottest that was read in the stretch, of water or curd. */
+export const stretchTop = (log: Log): Read | undefined =>
+  highest([
+    ...tempsIn(log, that('stretches')),
+    ...tempsIn(log, that('stretches'), 'water'),
+    ...tempsIn(log, that('stretches'), 'core'),
+  ]);

@@ -26,6 +26,8 @@ export interface Summary {
   kgPer100L: number | null;
   score: number | null;
   found: readonly FindingId[];
+  /** What was written at its tastings. */
+  tasted: readonly string[];
   handsMin: number;
   /** Hands for each weighed kilogram, min. */
   handsMinPerKg: number | null;
@@ -62,6 +64,7 @@ export function summaryOf(id: string, state: MakeState): Summary {
     kgPer100L: kg === null || litres <= 0 ? null : (100 * kg) / litres,
     score: review.score,
     found: [...new Set(state.tastings.flatMap((tasting) => tasting.found))],
+    tasted: state.tastings.map(({ text }) => text).filter(Boolean),
     handsMin,
     handsMinPerKg: kg === null || kg <= 0 ? null : handsMin / kg,
     costPerKg: costPerKg === null || kg === null || kg <= 0 ? null : (costPerKg * yieldKg.likely) / kg,

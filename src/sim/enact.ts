@@ -13,6 +13,16 @@ import { wheyWith } from './whey';
 /** Readings are noted about this often while warming, min. */
 const READING_EVERY = 7;
 
+/** How it went beyond what the world does: what was noted, minutes from a stage's beginning; stages of another length; weight lost. */
+export interface Went {
+  notes?: readonly (readonly [stage: string, minute: number, event: NewEvent])[];
+  took?: Readonly<Record<string, number>>;
+  /** What it weighed, of what it would have. */
+  weighs?: number;
+  /** Cuts it off there, ms on the wall clock, and leaves the make running. */
+  until?: number | undefined;
+}
+
 export interface Enacted {
   events: MakeEvent[];
   endsAt: number;
@@ -20,8 +30,7 @@ export interface Enacted {
 
 /**
  * A make as it would really have gone in a world that departs from its plan: stage by stage, with readings on the way,
- * acid given until this very milk clears, and the weight that came out. `until` cuts it off, ms on the wall clock, and
- * leaves the make running.
+ * acid given until this very milk clears, the weight that came out, and whatever else is told of how it went.
  */
 export function enact(
   ready: ReadyBrief,
@@ -30,7 +39,7 @@ export function enact(
   name: string,
   milkName: string,
   startAt: number,
-  until = Number.POSITIVE_INFINITY,
+  { notes = [], took = {}, weighs = 1, until = Number.POSITIVE_INFINITY }: Went = {},
 ): Enacted {
   const { brief, method } = ready;
   const litres = planned.plan.brief.milk.litres as number;
@@ -39,9 +48,9 @@ export function enact(
   const stages = stagesOf(method, brief);
   const spans = walk(stages, world, pot);
   const kg = outcomeOf(brief, method, world, pot).yieldKg;
-  const events: MakeEvent[] = [];
+  const happened: { event: NewEvent; at: number }[] = [];
   const add = (event: NewEvent, at: number) => {
-    if (at <= until) events.push({ ...event, seq: events.length, at: Math.round(at) } as MakeEvent);
+    if (at <= until) happened.push({ event, at: Math.round(at) });
   };
   add(
     {
@@ -60,7 +69,9 @@ export function enact(
     const span = spans[index];
     if (!span) return;
     const begun = at;
-    at += span.durationMin * 60_000;
+    at += span.durationMin * (took[stage.id] ?? 1) * 60_000;
+    for (const [id, minute, event] of notes)
+      if (id === stage.id) add(event, Math.min(at, begun + minute * 60_000));
     if (stage.kind.does.includes('heats-milk')) {
       for (const [minute, tempC] of readings(span.course, span.durationMin)) {
         add({ type: 'temperature', tempC: roundTo(tempC - depart.probeOffC, 1) }, begun + minute * 60_000);
@@ -87,8 +98,11 @@ export function enact(
       at = Math.max(at, begun + (minute + 2.5) * 60_000);
     }
     if (index < stages.length - 1) add({ type: 'done', stage: stage.id }, at);
-    else add({ type: 'finished', weighedKg: roundTo(kg, 2) }, at);
+    else add({ type: 'finished', weighedKg: roundTo(kg * weighs, 2) }, at);
   });
+  const events = happened
+    .sort((a, b) => a.at - b.at)
+    .map(({ event, at: when }, seq) => ({ ...event, seq, at: when }) as MakeEvent);
   return { events, endsAt: at };
 }
 

@@ -6,7 +6,9 @@ import { planBrief } from '../../plan/plan';
 import type { MakeEvent } from '../../run/events';
 import { enact } from '../../sim/enact';
 import { type Quirks, realBatch } from '../../sim/quirks';
+import { FAMILIES_PAST } from './families';
 import { MILKS } from './milks';
+import { PAST, type Past, RUNNING } from './past';
 
 /** What the two milks are beyond what their tests say, in the order of the milks. */
 const QUIRKS: readonly Quirks['milk'][] = [
@@ -17,108 +19,10 @@ const QUIRKS: readonly Quirks['milk'][] = [
 /** The big enamel pot: its hob is weak, its thermometer reads low, and the cloth is fine. */
 const BIG_POT: Quirks['pot'] = { power: 0.86, probeOffC: 1.4, drainPace: 1.25, fatRetention: -0.012 };
 
-interface Past {
-  name: string;
-  method: string;
-  milk: number;
-  litres: number;
-  acid: NonNullable<Brief['acid']>;
-  options?: Record<string, number>;
-  daysAgo: number;
-  hour: number;
-  tastings: { hoursLater: number; score: number; text: string }[];
-}
-
-const PAST: Past[] = [
-  {
-    name: 'Market ricotta',
-    method: 'whole-milk-ricotta',
-    milk: 0,
-    litres: 12,
-    acid: { kind: 'citric' },
-    daysAgo: 32,
-    hour: 8,
-    tastings: [
-      { hoursLater: 2, score: 3, text: 'Sweet, a bit wet still.' },
-      { hoursLater: 20, score: 4, text: 'Firmed overnight. Sold out by noon.' },
-    ],
-  },
-  {
-    name: 'Lemon pot cheese',
-    method: 'warm-acid-pot-cheese',
-    milk: 1,
-    litres: 6,
-    acid: { kind: 'lemon' },
-    options: { setC: 52 },
-    daysAgo: 27,
-    hour: 14,
-    tastings: [{ hoursLater: 1, score: 3, text: 'Plainly lemon; good with honey, odd with herbs.' }],
-  },
-  {
-    name: 'Ricotta for tarts',
-    method: 'whole-milk-ricotta',
-    milk: 0,
-    litres: 12,
-    acid: { kind: 'citric' },
-    options: { moisturePct: 69, saltPct: 0 },
-    daysAgo: 20,
-    hour: 7,
-    tastings: [{ hoursLater: 3, score: 4, text: 'Holds its shape in the tin.' }],
-  },
-  {
-    name: 'Paneer for the towpath',
-    method: 'paneer',
-    milk: 0,
-    litres: 10,
-    acid: { kind: 'vinegar', strengthPct: 5 },
-    daysAgo: 17,
-    hour: 9,
-    tastings: [{ hoursLater: 5, score: 4, text: 'Cuts clean, no vinegar left after the rinse.' }],
-  },
-  {
-    name: 'Goat pot cheese',
-    method: 'warm-acid-pot-cheese',
-    milk: 1,
-    litres: 8,
-    acid: { kind: 'citric' },
-    options: { rinses: 1 },
-    daysAgo: 11,
-    hour: 15,
-    tastings: [
-      { hoursLater: 2, score: 2, text: 'Rubbery at the edge: the pot was hotter than the probe said.' },
-    ],
-  },
-  {
-    name: 'Market ricotta',
-    method: 'whole-milk-ricotta',
-    milk: 0,
-    litres: 14,
-    acid: { kind: 'citric' },
-    options: { setC: 88 },
-    daysAgo: 4,
-    hour: 8,
-    tastings: [
-      { hoursLater: 2, score: 4, text: 'Tender. Took more acid than planned again.' },
-      { hoursLater: 24, score: 5, text: 'Best this autumn.' },
-    ],
-  },
-];
-
 const HOUR = 3_600_000;
 const SEED = 20_241;
 /** The make under way has been so for this long, ms. */
 const UNDER_WAY_MS = 62 * 60_000;
-
-const RUNNING: Past = {
-  name: 'Friday ricotta',
-  method: 'whole-milk-ricotta',
-  milk: 0,
-  litres: 12,
-  acid: { kind: 'citric' },
-  daysAgo: 0,
-  hour: 0,
-  tastings: [],
-};
 
 /** A make of the demo, its times counted from its own beginning. */
 export interface EnactedMake {
@@ -147,7 +51,7 @@ function briefFor(past: Past, milk: KnownMilk): Brief {
       ...(pH !== null && { pH }),
       ...(pricePerLitre !== null && { pricePerLitre }),
     },
-    acid: past.acid,
+    ...(past.acid && { acid: past.acid }),
     roomC: 18,
     currency: '€',
     ...(past.options && { options: past.options }),
@@ -162,15 +66,19 @@ function eventsOf(past: Past, random: () => number, startAt: number, until?: num
   const planned = planBrief(brief);
   if (!ready.ok || !planned.ok) throw new Error(`the demo's ${past.name} cannot be planned`);
   const depart = realBatch({ milk: QUIRKS[past.milk] as Quirks['milk'], pot: BIG_POT }, () => normal(random));
-  const { events, endsAt } = enact(ready.value, planned.value, depart, past.name, milk.name, startAt, until);
+  const { events, endsAt } = enact(ready.value, planned.value, depart, past.name, milk.name, startAt, {
+    ...past.went,
+    until,
+  });
   if (until === undefined) {
-    for (const { hoursLater, score, text } of past.tastings) {
+    for (const { hoursLater, score, text, found } of past.tastings) {
       events.push({
         type: 'tasted',
         seq: events.length,
         at: Math.round(endsAt + hoursLater * HOUR),
         score,
         text,
+        ...(found && { found }),
       });
     }
   }
@@ -180,21 +88,23 @@ function eventsOf(past: Past, random: () => number, startAt: number, until?: num
 /** Every make of the demo, enacted; the same each time. */
 export function enactedDemo(): EnactedMake[] {
   const random = seeded(SEED);
-  const past = PAST.map(
-    (one, index): EnactedMake => ({
-      id: `demo-make-${index + 1}`,
-      began: { daysAgo: one.daysAgo, hour: one.hour },
-      underWayMs: 0,
-      events: eventsOf(one, random, 0),
-    }),
-  );
+  const enacted = (all: readonly Past[], from: number, chance: () => number) =>
+    all.map(
+      (one, index): EnactedMake => ({
+        id: `demo-make-${from + index}`,
+        began: { daysAgo: one.daysAgo, hour: one.hour },
+        underWayMs: 0,
+        events: eventsOf(one, chance, 0),
+      }),
+    );
   return [
-    ...past,
+    ...enacted(PAST, 1, random),
     {
       id: 'demo-make-running',
       began: null,
       underWayMs: UNDER_WAY_MS,
       events: eventsOf(RUNNING, random, 0, UNDER_WAY_MS),
     },
+    ...enacted(FAMILIES_PAST, PAST.length + 1, seeded(SEED + 1)),
   ];
 }

@@ -1,35 +1,44 @@
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { methodIn } from '../../run/frozen';
-import { reviewOf } from '../../run/review';
-import { useFormat } from '../../store/hooks';
+import type { Summary } from '../../run/summary';
 import { usePorts } from '../../store/ports';
-import { type MakeView, selectOver, useAppSelector } from '../../store/store';
+import { selectOver, useAppSelector } from '../../store/store';
 import { importMake } from '../../store/vault';
-import { Boundary, useBehind } from '../common/Boundary';
+import { Button } from '../../ui/parts/Button';
+import { Select } from '../../ui/parts/Select';
 import { TakeFile } from '../common/TakeFile';
-import { dayText } from '../common/times';
-import { YieldMark } from './YieldMark';
+import { BookTable } from './BookTable';
+import { GROUPS, type Group, wordsOf } from './columns';
+import { OverTime } from './OverTime';
+import { lineOf } from './summaries';
 
-/** The book: finished makes, each with what came out against what was planned. */
+/** At most so many makes lie beside one another. */
+const MOST_BESIDE = 3;
+
+/** The book: finished makes as a table, what came of them over time, and two or three laid beside one another. */
 export default function BookView() {
   const makes = useAppSelector(selectOver);
   const { clock, db } = usePorts();
   const navigate = useNavigate();
-  const behind = useBehind();
   const [wanted, setWanted] = useState('');
+  const [group, setGroup] = useState<Group>('');
+  const [picked, setPicked] = useState<readonly string[]>([]);
+  const [shown, setShown] = useState<readonly Summary[]>([]);
+  const lines = useMemo(() => makes.map(lineOf), [makes]);
   const words = wanted.trim().toLowerCase();
-  const shown = makes.filter(({ state }) =>
-    [state.name, state.milkName, methodIn(state)?.title ?? '', ...state.tastings.map((one) => one.text)]
-      .join(' ')
-      .toLowerCase()
-      .includes(words),
+  const none = words !== '' && !lines.some((line) => wordsOf(line).includes(words));
+  const pick = useCallback(
+    (id: string) =>
+      setPicked((was) =>
+        was.includes(id) ? was.filter((one) => one !== id) : [...was, id].slice(-MOST_BESIDE),
+      ),
+    [],
   );
   return (
     <section>
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-3">
         <h1 className="text-[36px]">The book</h1>
-        <div className="flex flex-wrap items-start gap-4">
+        <div className="flex flex-wrap items-end gap-x-6 gap-y-3">
           <input
             type="search"
             aria-label="Find in the book"
@@ -38,6 +47,9 @@ export default function BookView() {
             onChange={(event) => setWanted(event.target.value)}
             className="field-line min-h-12 w-64 bg-transparent text-[17px] outline-none placeholder:text-ink-soft"
           />
+          {makes.length > 1 && (
+            <Select<Group> label="Put together by" value={group} options={GROUPS} onChange={setGroup} />
+          )}
           <TakeFile
             text="Take in a make"
             take={async (value) => {
@@ -57,67 +69,42 @@ export default function BookView() {
           </Link>
           .
         </p>
-      ) : shown.length === 0 ? (
-        <p className="mt-6 text-[19px]">Nothing in the book speaks of “{wanted}”.</p>
       ) : (
-        <ol className="mt-4">
-          {shown.map((make) => (
-            <li key={make.id} className="stitch">
-              <Boundary what={make.state.name} behind={behind({ table: 'makes', id: make.id })} small>
-                <Entry make={make} />
-              </Boundary>
-            </li>
-          ))}
-        </ol>
+        <>
+          {none && <p className="mt-6 text-[19px]">Nothing in the book speaks of “{wanted}”.</p>}
+          <div className="grid gap-x-8 lap:grid-cols-[minmax(0,1fr)_19rem]" hidden={none}>
+            <BookTable
+              lines={lines}
+              words={words}
+              group={group}
+              picked={picked}
+              onPick={pick}
+              onShown={setShown}
+            />
+            <aside aria-label="Over time" className="mt-4 lap:sticky lap:top-4 lap:self-start">
+              <OverTime shown={shown} />
+            </aside>
+          </div>
+        </>
+      )}
+      {picked.length > 0 && (
+        <div className="sticky bottom-0 z-10 mt-4 flex flex-wrap items-center gap-x-6 gap-y-2 border-t-2 border-rim bg-ground py-3">
+          <p className="min-w-0 flex-1 text-[17px]">
+            {picked.map((id) => lines.find((line) => line.id === id)?.name ?? '').join(', ')}
+            {picked.length === 1 && ': pick another to lay beside it'}
+          </p>
+          <Button tone="quiet" onClick={() => setPicked([])}>
+            Put back
+          </Button>
+          <Button
+            tone="main"
+            disabled={picked.length < 2}
+            onClick={() => navigate(`/book/beside?of=${picked.join(',')}`)}
+          >
+            Lay them side by side
+          </Button>
+        </div>
       )}
     </section>
-  );
-}
-
-function Entry({ make: { id, state } }: { make: MakeView }) {
-  const format = useFormat();
-  const review = reviewOf(state);
-  const last = state.tastings.at(-1);
-  return (
-    <Link
-      to={`/book/${id}`}
-      className="grid gap-x-6 gap-y-1 rounded-xl px-2 py-4 hover:bg-plate tab:grid-cols-[minmax(0,1.1fr)_15rem_minmax(0,1fr)] tab:items-center"
-    >
-      <span className="min-w-0">
-        <span className="name block text-[24px]">{state.name}</span>
-        <span className="block text-[15px] text-ink-soft">
-          {dayText(state.startedAt)} · {methodIn(state)?.short} ·{' '}
-          {format.litres(state.plan.brief.milk.litres ?? 0)}
-          {state.milkName && ` of ${state.milkName}`}
-        </span>
-      </span>
-      {state.abandoned ? (
-        <span className="text-[16px]">given up{state.abandoned.reason && `: ${state.abandoned.reason}`}</span>
-      ) : (
-        <YieldMark review={review} />
-      )}
-      <span className="min-w-0 text-[16px]">
-        {review.acidRatio !== null && (
-          <span className="block">acid used: {format.percent(review.acidRatio * 100)} of the plan</span>
-        )}
-        {last && (
-          <span className="block">
-            <Score value={last.score} /> “{last.text}”
-          </span>
-        )}
-      </span>
-    </Link>
-  );
-}
-
-/** A score out of five, as a word and filled rounds. */
-export function Score({ value }: { value: number }) {
-  return (
-    <span role="img" aria-label={`${Math.round(value)} of 5`} className="tracking-[0.12em] whitespace-nowrap">
-      <span aria-hidden="true">
-        {'●'.repeat(Math.round(value))}
-        {'○'.repeat(5 - Math.round(value))}
-      </span>
-    </span>
   );
 }

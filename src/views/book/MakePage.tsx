@@ -20,13 +20,14 @@ import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
 import { written } from '../common/written';
-import { Score } from './BookView';
 import { Afterwards } from './Label';
 import { Looking } from './look/Looking';
 import { useNextSo } from './look/useNextSo';
 import { Photos } from './Photos';
 import { Replay } from './Replay';
+import { Score } from './Score';
 import { Tasting } from './Tasting';
+import { WorthIt } from './WorthIt';
 import { YieldMark } from './YieldMark';
 
 /** For this long after its end a make can be taken up again, ms: a slip at the scale is noticed the same day. */
@@ -176,6 +177,7 @@ export default function MakePage() {
             ))}
           </ul>
           <Tasting id={id} camp={method ? campOf(method) : null} />
+          <WorthIt state={state} />
         </section>
       </div>
       {isOver(state) && !state.entered && (

@@ -26,7 +26,7 @@ export function FindingPicks({
 }) {
   const all = findableIn(camp);
   return (
-    <div className="grid gap-x-8 gap-y-3 tab:grid-cols-2 desk:grid-cols-3">
+    <div className="grid gap-x-8 gap-y-3 tab:grid-cols-2 lap:grid-cols-3">
       {BY.map(([by, label]) => {
         const ids = all.filter((id) => FINDINGS[id].by === by);
         if (ids.length === 0) return null;

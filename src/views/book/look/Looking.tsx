@@ -63,7 +63,7 @@ export function Looking({
       )}
       {answer && (
         <div
-          className="mt-5 grid gap-x-10 gap-y-2 desk:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]"
+          className="mt-5 grid gap-x-10 gap-y-2 lap:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]"
           aria-live="polite"
         >
           <ol aria-label="Most likely">
@@ -72,7 +72,7 @@ export function Looking({
             ))}
           </ol>
           {answer.ask.length > 0 && (
-            <aside aria-label="What would tell" className="desk:pt-3">
+            <aside aria-label="What would tell" className="lap:pt-3">
               <h3 className="text-[20px]">What would tell</h3>
               <ul>
                 {answer.ask.map((one) => (
