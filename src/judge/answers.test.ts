@@ -6,7 +6,6 @@ import type { Brief } from '../plan/brief/schema';
 import { planBrief } from '../plan/plan';
 import type { Plan } from '../plan/schema';
 import { stateOf } from '../run/state';
-import { campOf } from './camp';
 import { slope } from './cause';
 import { CAUSES, OF_MISTAKE } from './causes';
 import { findingFile } from './findingFile';
@@ -117,6 +116,23 @@ describe('answers', () => {
     expect(speaks(of({ type: 'corrected', target: hot.seq, value: 74 }))).toBe(false);
   });
 
+  it('tell what could have been done otherwise first, and what lay behind it too', () => {
+    const { causes } = judge(
+      stateTold({
+        method: 'squeaky-curds',
+        took: { set: 0.9 },
+        notes: [
+          ['set', 21, { type: 'flocculated' }],
+          ['set', 38, { type: 'tested', found: 'nearly' }],
+        ],
+        weighs: 0.86,
+      }),
+      ['low-yield', 'creamy-whey'],
+    );
+    expect(causes[0]?.id).toBe('cut-too-early');
+    expect(causes.map(({ id }) => id)).toEqual(expect.arrayContaining(['coagulant-weak']));
+  });
+
   it('what does not melt by nature is no fault', () => {
     const { ask } = judge(stateTold({ method: 'paneer' }), ['will-not-melt']);
     expect(ask[0]?.text).toMatch(/by nature/);
@@ -132,7 +148,11 @@ describe('the tables', () => {
     expect(findingFile('dull')).toBeNull();
     for (const causes of Object.values(OF_MISTAKE))
       for (const id of causes ?? []) expect(CAUSE_IDS).toContain(id);
-    for (const method of METHODS) expect(findableIn(campOf(method)).length).toBeGreaterThan(12);
+    for (const method of METHODS) expect(findableIn(method).length).toBeGreaterThan(12);
+    const of = (id: string) => findableIn(METHODS.find((one) => one.id === id) as (typeof METHODS)[number]);
+    expect(of('quick-stretched')).not.toContain('did-not-float');
+    expect(of('grilling')).toContain('did-not-float');
+    expect(of('grilling')).not.toContain('will-not-stretch');
   });
 
   it('slopes go from nothing to their steps and no further', () => {

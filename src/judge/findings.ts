@@ -1,4 +1,7 @@
-import { CAMPS, type Camp } from './camp';
+import { does } from '../makes/asked';
+import type { Method } from '../makes/method';
+import type { Doing } from '../makes/traits';
+import { CAMPS, type Camp, campOf } from './camp';
 import { CURD_PRIORS } from './curdPriors';
 import { type CauseId, FINDING_IDS, type FindingId } from './ids';
 import { OTHER_PRIORS } from './otherPriors';
@@ -10,6 +13,8 @@ export interface Finding {
   question: string;
   /** What it is found by: the bite, the taste, the eye, the scale, the pan, or at the pot. */
   by: 'bite' | 'taste' | 'eye' | 'scale' | 'heat' | 'pot';
+  /** What a make must do for it to be found there. */
+  wants?: Doing;
 }
 
 export const FINDINGS: Readonly<Record<FindingId, Finding>> = {
@@ -21,11 +26,17 @@ export const FINDINGS: Readonly<Record<FindingId, Finding>> = {
   'too-soft': { text: 'too soft', question: 'Is it softer and wetter than it should be?', by: 'bite' },
   'too-dry': { text: 'too dry', question: 'Is it dry?', by: 'bite' },
   weeps: { text: 'weeps whey', question: 'Does whey stand under it?', by: 'eye' },
-  'will-not-stretch': { text: 'will not stretch', question: 'Would it not stretch?', by: 'pot' },
+  'will-not-stretch': {
+    text: 'will not stretch',
+    question: 'Would it not stretch?',
+    by: 'pot',
+    wants: 'stretches',
+  },
   'tears-stretching': {
     text: 'tears as it is stretched',
     question: 'Did it tear as it was stretched?',
     by: 'pot',
+    wants: 'stretches',
   },
   'will-not-melt': {
     text: 'does not melt',
@@ -44,23 +55,39 @@ export const FINDINGS: Readonly<Record<FindingId, Finding>> = {
   'creamy-whey': { text: 'the whey was creamy', question: 'Was the whey white or greasy?', by: 'pot' },
   'late-set': { text: 'set late', question: 'Did it set later than planned?', by: 'pot' },
   'no-set': { text: 'did not set', question: 'Did it not set at all?', by: 'pot' },
-  'weak-curd': { text: 'weak curd', question: 'Was the curd weak at the knife?', by: 'pot' },
+  'weak-curd': { text: 'weak curd', question: 'Was the curd weak at the knife?', by: 'pot', wants: 'cuts' },
   'low-yield': { text: 'too little of it', question: 'Did it weigh less than planned?', by: 'scale' },
   'high-yield': { text: 'more than it should be', question: 'Did it weigh more than planned?', by: 'scale' },
   cracked: { text: 'cracked', question: 'Has it cracked?', by: 'eye' },
   gassy: { text: 'holes, gas', question: 'Are there holes in it that should not be?', by: 'eye' },
   'off-smell': { text: 'smells wrong', question: 'Does it smell wrong?', by: 'taste' },
-  'did-not-float': { text: 'did not float', question: 'Did it not come up in the poach?', by: 'pot' },
+  'did-not-float': {
+    text: 'did not float',
+    question: 'Did it not come up in the poach?',
+    by: 'pot',
+    wants: 'poaches',
+  },
   'fell-in-pieces-poaching': {
     text: 'fell to pieces in the poach',
     question: 'Did it fall to pieces in the poach?',
     by: 'pot',
+    wants: 'poaches',
   },
   'curdled-early': { text: 'curdled too early', question: 'Did it curdle before it should?', by: 'pot' },
   'melts-away': { text: 'runs away as it melts', question: 'Does it run away as it melts?', by: 'heat' },
-  clumped: { text: 'clumped', question: 'Did the curds clump?', by: 'pot' },
-  'open-texture': { text: 'gaps inside', question: 'Are there gaps between its curds?', by: 'eye' },
-  'melts-in-pan': { text: 'melts in the pan', question: 'Does it melt where it should fry?', by: 'heat' },
+  clumped: { text: 'clumped', question: 'Did the curds clump?', by: 'pot', wants: 'cooks-curd' },
+  'open-texture': {
+    text: 'gaps inside',
+    question: 'Are there gaps between its curds?',
+    by: 'eye',
+    wants: 'presses',
+  },
+  'melts-in-pan': {
+    text: 'melts in the pan',
+    question: 'Does it melt where it should fry?',
+    by: 'heat',
+    wants: 'poaches',
+  },
   'burnt-taste': { text: 'tastes burnt', question: 'Does it taste burnt?', by: 'taste' },
   mouldy: { text: 'mouldy', question: 'Is there mould on it?', by: 'eye' },
 };
@@ -91,9 +118,15 @@ export function oddsOf(found: FindingId, camp: Camp): Map<CauseId, number> {
   return odds;
 }
 
-/** Whether a finding can be one of such a make: something there brings it about, or it is so by nature. */
-export const findableIn = (camp: Camp): FindingId[] =>
-  FINDING_IDS.filter((id) => oddsOf(id, camp).size > 0 || byNature(id, camp) !== null);
+/** What can be found of such a make: something there brings it about, or it is so by nature. */
+export function findableIn(method: Pick<Method, 'family' | 'acid' | 'stages'>): FindingId[] {
+  const camp = campOf(method);
+  const can = ({ wants }: Finding) =>
+    wants === undefined || method.stages.some((stage) => does(stage, wants));
+  return FINDING_IDS.filter(
+    (id) => can(FINDINGS[id]) && (oddsOf(id, camp).size > 0 || byNature(id, camp) !== null),
+  );
+}
 
 /** The camps a finding belongs to. */
 export const campsOf = (found: FindingId): Camp[] => CAMPS.filter((camp) => oddsOf(found, camp).size > 0);

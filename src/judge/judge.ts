@@ -25,6 +25,18 @@ const SPEAKS = 2;
  * 80 % is so as often; held against 500 others in the tests.
  */
 const SHARPNESS = 1.3;
+/** What lay behind what could have been done otherwise that day: both are told, the nearer first. Common practice. */
+const BEHIND: readonly (readonly [nearer: CauseId, behind: CauseId])[] = [
+  ['cut-too-early', 'coagulant-weak'],
+  ['cut-too-early', 'coagulant-short'],
+  ['cut-too-early', 'set-too-cold'],
+  ['soured-too-long', 'room-warm'],
+  ['soured-too-long', 'culture-too-fast'],
+  ['pH-too-high-at-stretch', 'culture-weak'],
+  ['pH-too-high-at-stretch', 'acid-short'],
+];
+/** What lies behind counts at least so much of what is nearer, where the log speaks for both. Judgement. */
+const BEHIND_SHARE = 0.15;
 /** Causes told at most, and the least share worth telling, %. */
 const MOST_TOLD = 6;
 const LEAST_PCT = 3;
@@ -81,6 +93,19 @@ function priors(found: readonly FindingId[], log: Log): Map<CauseId, number> {
   );
 }
 
+/** Nearest cause first; what lay behind it is not lost beside it. */
+function withBehind(all: Weighed[], log: Asked): Weighed[] {
+  const of = new Map(all.map((one) => [one.id as CauseId, one]));
+  for (const [nearer, behind] of BEHIND) {
+    const near = of.get(nearer);
+    if (!near || near.strongest < SPEAKS || behind === MODEL_OFF) continue;
+    const far = of.get(behind) ?? weigh(log, behind, 1);
+    if (far && far.strongest >= SPEAKS)
+      of.set(behind, { ...far, weight: Math.max(far.weight, BEHIND_SHARE * near.weight) });
+  }
+  return [...of.values()];
+}
+
 /** Whole per cents that sum to a hundred: the largest remainders get what is left over. */
 function wholePcts(weights: readonly number[]): number[] {
   const sum = weights.reduce((a, b) => a + b, 0);
@@ -109,9 +134,10 @@ export function judge(
   const plain = logOf(state, foundAt, format);
   if (!plain) return { format: 'plump-pail/answer', version: 1, causes: [], ask: [] };
   const log: Asked = { ...plain, found };
-  const weighed = [...priors(found, log)]
-    .flatMap(([id, odds]) => (id === MODEL_OFF ? [] : (weigh(log, id, odds) ?? [])))
-    .sort((a, b) => b.weight - a.weight || CAUSE_IDS.indexOf(a.id) - CAUSE_IDS.indexOf(b.id));
+  const weighed = withBehind(
+    [...priors(found, log)].flatMap(([id, odds]) => (id === MODEL_OFF ? [] : (weigh(log, id, odds) ?? []))),
+    log,
+  ).sort((a, b) => b.weight - a.weight || CAUSE_IDS.indexOf(a.id) - CAUSE_IDS.indexOf(b.id));
   const off = weighed.some((one) => one.strongest >= SPEAKS) ? OFF_WEIGHT.spoken : OFF_WEIGHT.silent;
   const sum = weighed.reduce<number>((total, one) => total + one.weight, off);
   const told = weighed.filter((one, i) => i < MOST_TOLD && (100 * one.weight) / sum >= LEAST_PCT);

@@ -77,7 +77,7 @@ export function enact(
         add({ type: 'temperature', tempC: roundTo(tempC - depart.probeOffC, 1) }, begun + minute * 60_000);
       }
     }
-    if (dose && stage.kind.takes(stage.params).includes('acid')) {
+    if (dose && stage.kind.goal(stage.params)?.is === 'clear-whey') {
       let given = dose.grams * FIRST_SHARE;
       let minute = 1;
       let portion = 0;

@@ -90,7 +90,7 @@ function gapText(told: Beside, names: readonly [string, string], percent: (value
   const rest = Math.round(Math.abs(unexplainedPct));
   return rest === 0
     ? gap
-    : `${gap} ${percent(rest)} ${unexplainedPct > 0 ? 'more' : 'less'} is explained by nothing that was noted.`;
+    : `${gap} By what differs, it should have been ${percent(rest)} ${unexplainedPct > 0 ? 'less' : 'more'} than that: nothing that was noted says why.`;
 }
 
 function Told({ first, other }: { first: MakeView; other: MakeView }) {

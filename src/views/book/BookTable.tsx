@@ -46,6 +46,8 @@ export function BookTable({
   const columns = useMemo(() => columnsOf(format, currency ?? ''), [format, currency]);
   const [sorting, setSorting] = useState<SortingState>([{ id: 'startedAt', desc: true }]);
   const [expanded, setExpanded] = useState<ExpandedState>(true);
+  const grouping = useMemo(() => (group === '' ? [] : [group]), [group]);
+  const columnVisibility = useMemo(() => Object.fromEntries(APART.map((id) => [id, id === group])), [group]);
   const table = useReactTable({
     data: lines,
     columns,
@@ -53,8 +55,8 @@ export function BookTable({
       sorting,
       expanded,
       globalFilter: words,
-      grouping: group === '' ? [] : [group],
-      columnVisibility: Object.fromEntries(APART.map((id) => [id, id === group])),
+      grouping,
+      columnVisibility,
     },
     globalFilterFn: speaksOf,
     onSortingChange: setSorting,
@@ -65,7 +67,7 @@ export function BookTable({
     getGroupedRowModel: getGroupedRowModel(),
     getSortedRowModel: getSortedRowModel(),
     getExpandedRowModel: getExpandedRowModel(),
-    autoResetExpanded: false,
+    autoResetAll: false,
   });
   const filtered = table.getFilteredRowModel().rows;
   useEffect(() => onShown(filtered.map((row) => row.original)), [filtered, onShown]);
@@ -86,7 +88,7 @@ export function BookTable({
   const last = items.at(-1);
   const width = table.getVisibleLeafColumns().length + 1;
   return (
-    <table className="mt-4 w-full text-[16px]" aria-rowcount={rows.length + 1}>
+    <table aria-label="Makes" className="mt-2 w-full text-[16px]" aria-rowcount={rows.length + 1}>
       <thead>
         {table.getHeaderGroups().map((heads) => (
           <tr key={heads.id} className="border-b-2 border-rim text-left">

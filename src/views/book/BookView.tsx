@@ -72,7 +72,8 @@ export default function BookView() {
       ) : (
         <>
           {none && <p className="mt-6 text-[19px]">Nothing in the book speaks of “{wanted}”.</p>}
-          <div className="grid gap-x-8 lap:grid-cols-[minmax(0,1fr)_19rem]" hidden={none}>
+          <div className={none ? 'hidden' : 'flex flex-col-reverse tab:flex-col'}>
+            <OverTime shown={shown} />
             <BookTable
               lines={lines}
               words={words}
@@ -81,9 +82,6 @@ export default function BookView() {
               onPick={pick}
               onShown={setShown}
             />
-            <aside aria-label="Over time" className="mt-4 lap:sticky lap:top-4 lap:self-start">
-              <OverTime shown={shown} />
-            </aside>
           </div>
         </>
       )}

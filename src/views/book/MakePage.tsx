@@ -2,7 +2,6 @@ import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { aboutText } from '../../core/units/given';
-import { campOf } from '../../judge/camp';
 import { FINDINGS } from '../../judge/findings';
 import { acidText } from '../../plan/telling';
 import { amountIn } from '../../run/adding';
@@ -176,7 +175,7 @@ export default function MakePage() {
               </li>
             ))}
           </ul>
-          <Tasting id={id} camp={method ? campOf(method) : null} />
+          <Tasting id={id} method={method ?? null} />
           <WorthIt state={state} />
         </section>
       </div>

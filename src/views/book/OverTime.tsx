@@ -6,8 +6,8 @@ import type { Summary } from '../../run/summary';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 
-const W = 300;
-const H = 92;
+const W = 360;
+const H = 88;
 const LEFT = 44;
 const RIGHT = 8;
 const TOP = 10;
@@ -34,12 +34,12 @@ export function OverTime({ shown }: { shown: readonly Summary[] }) {
     {
       title: `cost of a kilo${currency ? `, ${currency}` : ''}`,
       of: (make) => make.costPerKg,
-      text: (value) => format.number(value, value < 10 ? 1 : 0),
+      text: (value) => format.number(value, Number.isInteger(value) ? 0 : 1),
     },
     { title: 'score of 5', of: (make) => make.score, text: (value) => format.number(value, 0) },
   ];
   return (
-    <div className="grid gap-4">
+    <section aria-label="Over time" className="mt-4 grid gap-x-8 gap-y-3 tab:grid-cols-3">
       {rows.map(({ title, of, text, line }) => {
         const points = shown.flatMap((make) => {
           const value = of(make);
@@ -56,7 +56,7 @@ export function OverTime({ shown }: { shown: readonly Summary[] }) {
             <figcaption className="text-[15px] text-ink-soft">{title}</figcaption>
             <svg
               viewBox={`0 0 ${W} ${H}`}
-              className="block w-full max-w-[26rem]"
+              className="block w-full"
               role="img"
               aria-label={`${title}: ${points.length} makes, from ${text(least, format)} to ${text(most, format)}`}
             >
@@ -98,6 +98,6 @@ export function OverTime({ shown }: { shown: readonly Summary[] }) {
           </figure>
         );
       })}
-    </div>
+    </section>
   );
 }

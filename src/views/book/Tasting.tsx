@@ -1,8 +1,8 @@
 import { ToggleGroup } from 'radix-ui';
 import { useId, useState } from 'react';
-import type { Camp } from '../../judge/camp';
 import { FINDINGS } from '../../judge/findings';
 import type { FindingId } from '../../judge/ids';
+import type { Method } from '../../makes/method';
 import { Button } from '../../ui/parts/Button';
 import { useNote } from '../common/useNote';
 import { FindingPicks } from './look/FindingPicks';
@@ -10,7 +10,7 @@ import { FindingPicks } from './look/FindingPicks';
 const WORDS = ['not again', 'meh', 'fine', 'good', 'the best'] as const;
 
 /** How it tastes, now; and again later, since a fresh cheese changes its mind. */
-export function Tasting({ id, camp }: { id: string; camp: Camp | null }) {
+export function Tasting({ id, method }: { id: string; method: Method | null }) {
   const { note } = useNote(id);
   const [score, setScore] = useState<number | null>(null);
   const [text, setText] = useState('');
@@ -61,13 +61,13 @@ export function Tasting({ id, camp }: { id: string; camp: Camp | null }) {
         onChange={(event) => setText(event.target.value)}
         className="field-line w-full bg-transparent py-1.5 text-[17px] outline-none"
       />
-      {camp && (
+      {method && (
         <details className="mt-3">
           <summary className="min-h-11 cursor-pointer py-2 text-[17px] font-semibold underline decoration-rim-soft underline-offset-4">
             Something was wrong with it
             {found.length > 0 && `: ${found.map((one) => FINDINGS[one].text).join(', ')}`}
           </summary>
-          <FindingPicks camp={camp} found={found} onChange={setFound} />
+          <FindingPicks method={method} found={found} onChange={setFound} />
         </details>
       )}
       <Button type="submit" className="mt-3" disabled={score === null}>

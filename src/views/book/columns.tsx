@@ -50,7 +50,7 @@ export const columnsOf = (format: Format, currency: string) => [
     header: 'make',
     cell: ({ row: { original: make } }) => (
       <Link to={`/book/${make.id}`} className="block min-w-0 py-1 hover:underline">
-        <span className="name block text-[19px] leading-tight">{make.name}</span>
+        <span className="name block text-[18px] leading-tight">{make.name}</span>
         <span className="block text-[15px] text-ink-soft">
           {make.title}
           {make.milk && `, ${make.milk}`}

@@ -1,7 +1,7 @@
 import { ToggleGroup } from 'radix-ui';
-import type { Camp } from '../../../judge/camp';
 import { FINDINGS, type Finding, findableIn } from '../../../judge/findings';
 import type { FindingId } from '../../../judge/ids';
+import type { Method } from '../../../makes/method';
 import { FindingMark } from './FindingMark';
 
 /** What findings are found by, in the order one comes to them. */
@@ -16,17 +16,17 @@ const BY: readonly (readonly [Finding['by'], string])[] = [
 
 /** Plain words to tap: what was wrong with it. Only what can be with such a make. */
 export function FindingPicks({
-  camp,
+  method,
   found,
   onChange,
 }: {
-  camp: Camp;
+  method: Method;
   found: readonly FindingId[];
   onChange(found: FindingId[]): void;
 }) {
-  const all = findableIn(camp);
+  const all = findableIn(method);
   return (
-    <div className="grid gap-x-8 gap-y-3 tab:grid-cols-2 lap:grid-cols-3">
+    <div className="grid gap-3">
       {BY.map(([by, label]) => {
         const ids = all.filter((id) => FINDINGS[id].by === by);
         if (ids.length === 0) return null;
@@ -46,7 +46,7 @@ export function FindingPicks({
                 <ToggleGroup.Item
                   key={id}
                   value={id}
-                  className="inline-flex min-h-12 items-center gap-1.5 rounded-full border-2 border-rim-soft bg-plate py-1 pr-3.5 pl-2 text-[16px] leading-tight font-semibold hover:border-rim data-[state=on]:border-rim data-[state=on]:bg-enamel data-[state=on]:text-on-enamel data-[state=on]:underline data-[state=on]:decoration-now data-[state=on]:decoration-[3px] data-[state=on]:underline-offset-4"
+                  className="inline-flex min-h-11 items-center gap-1.5 rounded-full border-2 border-rim-soft bg-plate py-1 pr-3.5 pl-2 text-[16px] leading-tight font-semibold hover:border-rim data-[state=on]:border-rim data-[state=on]:bg-enamel data-[state=on]:text-on-enamel data-[state=on]:underline data-[state=on]:decoration-now data-[state=on]:decoration-[3px] data-[state=on]:underline-offset-4"
                 >
                   <FindingMark id={id} />
                   {FINDINGS[id].text}

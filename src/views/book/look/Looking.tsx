@@ -50,29 +50,26 @@ export function Looking({
     <section aria-label="Looking into it" className="mt-8">
       <h2 className="text-[24px]">What was wrong with it?</h2>
       <p className="text-[16px] text-ink-soft">
-        Tap what was found. What most likely caused it is read from this make’s own log; nothing is stored.
+        Tap what you found: what most likely caused it is read from this make’s own log.
       </p>
-      <div className="mt-3">
-        <FindingPicks camp={camp} found={found} onChange={setFound} />
-      </div>
-      {answer && readyAt !== null && now < readyAt && (
-        <p className="mt-4 rounded-[14px] border-l-[8px] border-now-edge bg-now-wash px-4 py-2 text-[17px]">
-          It is young to be judged: such a cheese changes its mind. Taste it again at{' '}
-          {momentText(readyAt, now)}.
-        </p>
-      )}
-      {answer && (
-        <div
-          className="mt-5 grid gap-x-10 gap-y-2 lap:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]"
-          aria-live="polite"
-        >
-          <ol aria-label="Most likely">
-            {answer.causes.map((cause) => (
-              <CauseRow key={cause.id} cause={cause} id={id} state={state} onShow={onShow} />
-            ))}
-          </ol>
-          {answer.ask.length > 0 && (
-            <aside aria-label="What would tell" className="lap:pt-3">
+      <div className="mt-2 grid gap-x-10 gap-y-4 lap:grid-cols-[minmax(0,1fr)_minmax(0,1.15fr)]">
+        <FindingPicks method={method} found={found} onChange={setFound} />
+        <div aria-live="polite">
+          {answer && readyAt !== null && now < readyAt && (
+            <p className="rounded-[14px] border-l-[8px] border-now-edge bg-now-wash px-4 py-2 text-[17px]">
+              It is young to be judged: such a cheese changes its mind. Taste it again at{' '}
+              {momentText(readyAt, now)}.
+            </p>
+          )}
+          {answer && (
+            <ol aria-label="Most likely">
+              {answer.causes.map((cause) => (
+                <CauseRow key={cause.id} cause={cause} id={id} state={state} onShow={onShow} />
+              ))}
+            </ol>
+          )}
+          {answer && answer.ask.length > 0 && (
+            <aside aria-label="What would tell" className="mt-4">
               <h3 className="text-[20px]">What would tell</h3>
               <ul>
                 {answer.ask.map((one) => (
@@ -84,7 +81,7 @@ export function Looking({
             </aside>
           )}
         </div>
-      )}
+      </div>
     </section>
   );
 }
