@@ -9,7 +9,6 @@ import { addedEvent, addingIn, countsPieces, departureOf, piecesEvent } from './
 import { eventSchema, type NewEvent } from './events';
 import { at } from './fixtures/walked';
 import { objection } from './objection';
-import { setAdvice } from './setAdvice';
 import { type MakeState, stageAt } from './state';
 
 /** The stage a dose goes into, where it is one whose amount is asked for there. */
@@ -116,23 +115,5 @@ describe('what really went in', () => {
     expect(addedEvent(state, adding, { amount: 0.5, unit: 'tsp' }).amount).toBeCloseTo(2.46, 1);
     expect(addedEvent(state, adding, { amount: 20, unit: 'drop' }).amount).toBeCloseTo(1, 1);
     expect(() => addedEvent(state, adding, { amount: 1, unit: 'sachet' })).toThrow(/not measured in/);
-  });
-
-  it('a late set is put down to the small dose before anything else', () => {
-    const brief = basic(
-      'fresh-pressed',
-      {},
-      { coagulant: { form: 'liquid', imcuPerMl: 200, ageMonths: 12 } },
-    );
-    const small = going(at(brief, 'coagulant'), 'coagulant', 0.6);
-    const stage = at(brief, 'coagulant', [[1, small]]);
-    const minutes = stage.plan.predictions.setMin?.likely as number;
-    const late = at(brief, 'coagulant', [
-      [1, small],
-      [2, { type: 'done', stage: 'coagulant' }],
-      [minutes + 20, { type: 'tested', found: 'not yet' }],
-    ]);
-    const advice = setAdvice(late);
-    expect(advice?.kind === 'look-again' && advice.why[0]).toMatch(/less coagulant went in/);
   });
 });

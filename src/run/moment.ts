@@ -62,6 +62,7 @@ function plainMoment(state: MakeState, format: Format): Moment {
     pour: null,
     adding: addingIn(state),
     tests: findingsAt(state).map(testButton),
+    late: false,
     found: null,
     turns: rounds && { ...rounds, event: { type: 'turned', turn: rounds.given } },
     bowl: null,

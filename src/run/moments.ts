@@ -30,6 +30,8 @@ export interface Moment {
   adding: Adding[];
   /** What a hand test may find now, each with the button that notes it. */
   tests: { text: string; event: NewEvent }[];
+  /** Whether what is waited for is later than planned, so that one may ask why. */
+  late: boolean;
   /** What was found last here, and what it leads to; null where nothing was tried. */
   found: Finding | null;
   /** Turns or saltings given and wanted, and the event of the next; null where nothing comes round. */
@@ -81,13 +83,13 @@ export function setMoment(base: Moment, advice: SetAdvice, format: Format): Mome
       return {
         ...base,
         action: 'Wait on',
+        late: advice.lateMin > 0,
         endsAt: advice.lookAt,
         endsWhat: 'look again',
         steps: [
           advice.found === 'nearly'
             ? 'The split closes, or its edges are soft: a few minutes more.'
             : 'Still milk, or it tears like pudding: leave it, wrapped, at its set temperature.',
-          ...(advice.why.length > 0 ? [`It is late. Likeliest first: ${advice.why.join('; ')}.`] : []),
           ...(advice.lateMin > 25
             ? [
                 'Still nothing in half an hour? A third of the coagulant dose again, well diluted, stirred in for ten seconds only while it is still milk.',

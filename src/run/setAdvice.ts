@@ -1,7 +1,6 @@
 import { flocculationMin, usualMultiplier } from '../core/coagulant/clotting';
 import { clamp } from '../core/units/measures';
 import { goalOf, takes } from '../makes/asked';
-import { departureOf } from './adding';
 import { type MakeState, stageAt } from './state';
 
 /** How long a curd that is not ready is left before the next look, min. Common practice. */
@@ -12,7 +11,7 @@ export type SetAdvice =
   | { kind: 'watch'; cutAt: number; heat: { readC: number; wantedC: number; share: number } | null }
   /** The bowl stopped: the cut follows from it. */
   | { kind: 'cut-at'; cutAt: number; flocculationMin: number; times: number; strengthShare: number }
-  | { kind: 'look-again'; lookAt: number; found: 'not yet' | 'nearly'; lateMin: number; why: string[] }
+  | { kind: 'look-again'; lookAt: number; found: 'not yet' | 'nearly'; lateMin: number }
   | { kind: 'clean' };
 
 /** When the coagulant went in, ms; the start of the set where no such stage stands before it. */
@@ -51,27 +50,6 @@ function heatOf(state: MakeState, from: number): { readC: number; wantedC: numbe
   return Math.abs(share - 1) < FELT ? null : { readC: read.tempC, wantedC, share };
 }
 
-/** A dose smaller than this share of the planned one is felt. */
-const LESS = 0.9;
-
-/** Why a set may be late, in order of likelihood for this batch. */
-function whyLate(state: MakeState): string[] {
-  const { milk, coagulant } = state.plan.brief;
-  const last = state.readings.findLast((one) => one.at >= coagulantAt(state));
-  const wanted = Number(state.plan.brief.options?.setC ?? 0);
-  const why: string[] = [];
-  const dosed = departureOf(state, 'coagulant');
-  if (dosed !== null && dosed < LESS) why.push('less coagulant went in than planned: it only needs longer');
-  if (last && wanted > 0 && last.tempC < wanted - 1.5)
-    why.push('the milk has cooled: keep it at its set temperature');
-  if ((coagulant?.ageMonths ?? 0) >= 6) why.push('an old bottle: it may have lost more than is reckoned');
-  if (coagulant?.setsLitres !== undefined) why.push('a strength known only from its label');
-  why.push('water with chlorine in the jug, or diluted too early');
-  if (milk.treatment === 'high-pasteurised' || milk.homogenised) why.push('store milk, which sets weak');
-  if (!state.plan.brief.calcium) why.push('no calcium added');
-  return why.slice(0, 3);
-}
-
 /** What the bowl and the knife say about a set by coagulant. Null for any other stage. */
 export function setAdvice(state: MakeState): SetAdvice | null {
   const stage = stageAt(state);
@@ -93,7 +71,6 @@ export function setAdvice(state: MakeState): SetAdvice | null {
       lookAt,
       found: test.found,
       lateMin: Math.max(0, (lookAt - plannedCut) / 60_000),
-      why: lookAt > plannedCut ? whyLate(state) : [],
     };
   }
   if (!floc) {

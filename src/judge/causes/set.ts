@@ -26,7 +26,7 @@ const setFrom = (log: Log) => wentInAt(log, 'coagulant') ?? wentInAt(log, 'cultu
 export function setReads(log: Log): Read[] {
   const from = setFrom(log);
   const cut = cutAt(log);
-  return from === null || !cut ? [] : tempsBetween(log, from, cut.at);
+  return from === null ? [] : tempsBetween(log, from, cut?.at ?? Number.POSITIVE_INFINITY);
 }
 
 /** How warm it was meant to be while it set, °C: over the course of its plan. */

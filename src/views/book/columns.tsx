@@ -52,6 +52,7 @@ export const columnsOf = (format: Format, currency: string) => [
       <Link to={`/book/${make.id}`} className="block min-w-0 py-1 hover:underline">
         <span className="name block text-[18px] leading-tight">{make.name}</span>
         <span className="block text-[15px] text-ink-soft">
+          <span className="tab:hidden">{formatDate(make.startedAt, 'd MMM')}, </span>
           {make.title}
           {make.milk && `, ${make.milk}`}
         </span>

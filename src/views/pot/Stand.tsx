@@ -30,6 +30,7 @@ import { useWakeLock } from './useWakeLock';
 import { SoFar } from './WentIn';
 import { WhereItRings } from './WhereItRings';
 import { WheyLooks } from './WheyLooks';
+import { WhyLate } from './WhyLate';
 
 /** Cautions that ask how long it has been warm. */
 const WARM: readonly string[] = ['warm-time', 'warm-sour'];
@@ -162,6 +163,7 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         <RampSays state={state} now={now} />
         <SoFar adding={moment.adding} />
         {moment.found && <Found found={moment.found} />}
+        {moment.late && <WhyLate state={state} />}
         <BoilWatch state={state} now={now} />
         {!moment.main && findings}
         <PotButtons state={state} moment={moment} busy={busy} note={note} pad={phone ? pad : null} />
