@@ -7,4 +7,5 @@ must('npx', ['tsx', 'bench/spread.ts']);
 build();
 must('npx', ['tsx', 'bench/bundle.ts']);
 must('npx', ['tsx', 'bench/page.ts']);
+must('npx', ['tsx', 'bench/book.ts']);
 must('npx', ['tsx', 'bench/readings.ts']);

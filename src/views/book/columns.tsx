@@ -21,9 +21,13 @@ export type Group = (typeof GROUPS)[number]['value'];
 
 export const monthOf = (ms: number): string => formatDate(ms, 'MMMM yyyy');
 
+const spoken = new WeakMap<Summary, string>();
+
 /** Every word of a make that one may look for. */
-export const wordsOf = (make: Summary): string =>
-  [
+export function wordsOf(make: Summary): string {
+  const before = spoken.get(make);
+  if (before !== undefined) return before;
+  const words = [
     make.name,
     make.title,
     make.milk,
@@ -33,6 +37,9 @@ export const wordsOf = (make: Summary): string =>
   ]
     .join(' ')
     .toLowerCase();
+  spoken.set(make, words);
+  return words;
+}
 
 export const speaksOf: FilterFn<Summary> = (row, _id, wanted: string) =>
   wordsOf(row.original).includes(wanted);
@@ -43,6 +50,7 @@ const dash = <span className="text-ink-soft">–</span>;
 export const columnsOf = (format: Format, currency: string) => [
   column.accessor('startedAt', {
     header: 'day',
+    sortingFn: 'basic',
     cell: ({ getValue }) => <span className="whitespace-nowrap">{formatDate(getValue(), 'd MMM yy')}</span>,
     aggregationFn: 'max',
   }),
@@ -67,6 +75,7 @@ export const columnsOf = (format: Format, currency: string) => [
   column.accessor('weighedKg', {
     header: 'weighed',
     sortUndefined: 'last',
+    sortingFn: 'basic',
     cell: ({ row: { original: make } }) =>
       make.weighedKg === null ? (
         make.abandoned ? (
@@ -83,6 +92,7 @@ export const columnsOf = (format: Format, currency: string) => [
     id: 'yield',
     header: 'of plan',
     sortUndefined: 'last',
+    sortingFn: 'basic',
     cell: ({ getValue }) => {
       const share = getValue();
       return share === undefined ? (
@@ -97,6 +107,7 @@ export const columnsOf = (format: Format, currency: string) => [
     id: 'score',
     header: 'score',
     sortUndefined: 'last',
+    sortingFn: 'basic',
     cell: ({ getValue }) => {
       const score = getValue();
       return score === undefined ? dash : <Score value={score} />;
@@ -107,6 +118,7 @@ export const columnsOf = (format: Format, currency: string) => [
     id: 'hands',
     header: 'hands a kilo',
     sortUndefined: 'last',
+    sortingFn: 'basic',
     cell: ({ getValue }) => {
       const minutes = getValue();
       return minutes === undefined ? dash : <span className="whitespace-nowrap">{hoursText(minutes)}</span>;
@@ -117,6 +129,7 @@ export const columnsOf = (format: Format, currency: string) => [
     id: 'cost',
     header: `cost a kilo${currency ? `, ${currency}` : ''}`,
     sortUndefined: 'last',
+    sortingFn: 'basic',
     cell: ({ getValue }) => {
       const cost = getValue();
       return cost === undefined ? dash : <span className="whitespace-nowrap">{format.number(cost, 2)}</span>;
