@@ -33,7 +33,7 @@ for (const method of METHODS) {
   const world = worldOf(brief, method, LITRES, NO_DEPARTURE);
   walk(stages, world, potAtStart(brief, world));
   const dosed = { acid: world.acid?.amount ?? null, imcuPerLitre: world.coagulant?.imcuPerLitre ?? null };
-  const drawn = (lattices: number) => spreadOf(ready.value, LITRES, stages, dosed, [], lattices);
+  const drawn = (lattices: number) => spreadOf(ready.value, LITRES, stages, dosed, { lattices });
   const reference = ranges(drawn(REFERENCE));
   const found = ranges(drawn(1));
   const took = Array.from({ length: TIMES }, () => {

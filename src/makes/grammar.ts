@@ -58,6 +58,9 @@ export interface World {
   bag: BagStyle | null;
   /** Milk to a bag, kg at most. */
   bagKg: number;
+  /** How fast its culture sours, and what its curd comes to, against the usual ones. */
+  souringPace: number;
+  curdFactor: number;
   /** Time a drain takes against the usual one. */
   drainPace: number;
   style: StyleFacts;

@@ -82,6 +82,17 @@ export function poured(brief: Resolved, world: World): Parts {
   return parts;
 }
 
+/** So many times a curd, as far as there is of it in the pot; its salt by its own factor. */
+const timesAs = (curd: Parts, factor: number, inPot: Parts, salted: number): Parts =>
+  factor === 1
+    ? curd
+    : (Object.fromEntries(
+        PART_NAMES.map((part) => [
+          part,
+          part === 'salt' ? curd.salt * salted : Math.min(inPot[part], curd[part] * factor),
+        ]),
+      ) as unknown as Parts);
+
 /**
  * Cheese and whey of one batch at the end of its stages. The curd keeps fat, casein with its bound minerals and the
  * denatured whey protein; its moisture brings along dissolved matter in the whey's own proportions. What goes in comes
@@ -114,9 +125,12 @@ export function outcomeOf(brief: Resolved, method: Method, world: World, pot: Po
     salt: saltKg,
     water,
   };
-  const whey = combine({ ...inPot, salt: pot.givenSaltKg }, curd, -1);
+  // What such makes come to, weighed: salt that follows the weight follows it here too.
+  const salted = world.saltGrams === null ? world.curdFactor : 1;
+  const got = timesAs(curd, world.curdFactor, inPot, salted);
+  const whey = combine({ ...inPot, salt: pot.givenSaltKg * salted }, got, -1);
   const dressing = method.cream === 'dressing' ? creamOf(brief) : null;
-  const cheese = dressing ? combine(curd, partsOf(dressing), 1) : curd;
+  const cheese = dressing ? combine(got, partsOf(dressing), 1) : got;
   const yieldKg = totalKg(cheese);
   const moisturePct = (100 * cheese.water) / yieldKg;
   return {
@@ -125,7 +139,7 @@ export function outcomeOf(brief: Resolved, method: Method, world: World, pot: Po
     fatInDryMatterPct: fatInDryMatterPct(cheese.fat, yieldKg, moisturePct),
     saltPct: (100 * cheese.salt) / yieldKg,
     saltInMoisturePct: (100 * cheese.salt) / cheese.water,
-    strewnGrams: pot.strewnKg * 1000,
+    strewnGrams: pot.strewnKg * salted * 1000,
     wheyless,
     denatured: denaturedShare(pot.heat),
     cheese,

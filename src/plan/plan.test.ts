@@ -217,7 +217,7 @@ describe('spread', () => {
       const free = spreadOf(ready.value, 8, stages, dosed);
       const first = uncertainInputs(ready.value).find((input) => input.on === free.hinges[0]?.on);
       if (!first) throw new Error('a hinge is one of the inputs');
-      const fixed = spreadOf(ready.value, 8, stages, dosed, [first.key]);
+      const fixed = spreadOf(ready.value, 8, stages, dosed, { fixed: [first.key] });
       const v = (draws: Float64Array) => {
         const m = draws.reduce((a, b) => a + b, 0) / draws.length;
         return draws.reduce((sum, x) => sum + (x - m) ** 2, 0) / draws.length;

@@ -10,6 +10,7 @@ import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
 import { takes } from '../makes/asked';
 import type { About, PotState, Span, World } from '../makes/grammar';
 import type { Method } from '../makes/method';
+import { type Belief, expectedWorld } from './belief';
 import { saidOptions } from './brief/given';
 import { atLitres, type ReadyBrief, resolveBrief } from './brief/resolve';
 import type { Resolved } from './brief/resolved';
@@ -27,7 +28,7 @@ import { type Range, type Spread, spreadOf } from './spread/draws';
 import { type BatchStage, stagesOf, walk } from './stages';
 import { tellingOf } from './telling';
 import { warningsOf } from './warnings';
-import { type Dosed, NO_DEPARTURE, potAtStart, worldOf } from './world';
+import { type Dosed, potAtStart, worldOf } from './world';
 
 /** Model version: part of every frozen plan; raised when a number can come out differently. */
 export const MODEL_VERSION = 4;
@@ -56,11 +57,11 @@ function tooWet({ brief, given }: ReadyBrief): Fault {
 }
 
 /** The likely run of a brief for so many litres. Throws Infeasible where it cannot be made. */
-function likelyRun(ready: ReadyBrief, litres: number): Likely {
+function likelyRun(ready: ReadyBrief, litres: number, belief: Belief = {}): Likely {
   const { method } = ready;
   const brief = atLitres(ready, litres);
   const stages = stagesOf(method, brief);
-  const world = worldOf(brief, method, litres, NO_DEPARTURE);
+  const world = worldOf(brief, method, litres, expectedWorld(belief));
   const pot = potAtStart(brief, world);
   const spans = walk(stages, world, pot);
   const outcome = outcomeOf(brief, method, world, pot);
@@ -228,29 +229,37 @@ function assemble(run: Likely, spread: Spread | null): Planned {
   };
 }
 
+/** How a brief is planned: with its spread or the likely run alone, plain or with what has been learned. */
+export interface PlanOptions {
+  spread?: boolean;
+  belief?: Belief;
+}
+
 /**
  * Plans a brief that has been read already. With `spread` false only the likely run is computed and low and high equal
  * it. Faults name the field.
  */
-export function planBrief(brief: Brief, options: { spread?: boolean } = {}): Result<Planned> {
+export function planBrief(brief: Brief, options: PlanOptions = {}): Result<Planned> {
   return isByClock(brief)
     ? planByClock(
         brief,
-        (one) => planOnce(one, { spread: false }),
+        (one) => planOnce(one, { ...options, spread: false }),
         (one) => planOnce(one, options),
       )
     : planOnce(brief, options);
 }
 
-function planOnce(brief: Brief, options: { spread?: boolean }): Result<Planned> {
+function planOnce(brief: Brief, options: PlanOptions): Result<Planned> {
+  const { belief = {} } = options;
   const ready = resolveBrief(brief);
   if (!ready.ok) return ready;
   try {
     const litres =
       brief.milk.litres ??
-      litresFor(brief.wantKg as number, (l) => likelyRun(ready.value, l).outcome.yieldKg);
-    const run = likelyRun(ready.value, litres);
-    const spread = options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.dosed);
+      litresFor(brief.wantKg as number, (l) => likelyRun(ready.value, l, belief).outcome.yieldKg);
+    const run = likelyRun(ready.value, litres, belief);
+    const spread =
+      options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.dosed, { belief });
     return good(assemble(run, spread));
   } catch (error) {
     if (error instanceof Infeasible) return bad(error.fault);
@@ -259,7 +268,7 @@ function planOnce(brief: Brief, options: { spread?: boolean }): Result<Planned> 
 }
 
 /** Plans whatever a file holds: brief → plan, or every fault in it. */
-export function planFile(value: unknown, options: { spread?: boolean } = {}): Result<Planned> {
+export function planFile(value: unknown, options: PlanOptions = {}): Result<Planned> {
   const brief = parse<Brief>(briefSchema, value);
   return brief.ok ? planBrief(brief.value, options) : brief;
 }

@@ -26,6 +26,7 @@ export interface Departure {
   acidStrength: number;
   coagulantStrength: number;
   cultureActivity: number;
+  culturePace: number;
   roomC: number;
   probeOffC: number;
   power: number;
@@ -34,6 +35,7 @@ export interface Departure {
   fatRetention: number;
   caseinRetention: number;
   wheyRetention: number;
+  yieldFactor: number;
 }
 
 export const NO_DEPARTURE: Departure = {
@@ -43,6 +45,7 @@ export const NO_DEPARTURE: Departure = {
   acidStrength: 1,
   coagulantStrength: 1,
   cultureActivity: 1,
+  culturePace: 1,
   roomC: 0,
   probeOffC: 0,
   power: 1,
@@ -51,6 +54,7 @@ export const NO_DEPARTURE: Departure = {
   fatRetention: 0,
   caseinRetention: 0,
   wheyRetention: 1,
+  yieldFactor: 1,
 };
 
 /** What the plan doses: amounts that stay as they are, whatever the world turns out to be. */
@@ -156,6 +160,8 @@ export function worldOf(
     drain: method.drain,
     bag: method.bag && BAGS[method.bag],
     bagKg: typeof brief.options.bagKg === 'number' ? brief.options.bagKg : USUAL_BAG_KG,
+    souringPace: depart.culturePace,
+    curdFactor: depart.yieldFactor,
     drainPace: depart.drainPace,
     style,
     usual:

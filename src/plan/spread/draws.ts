@@ -1,10 +1,11 @@
 import { SPREAD_ROWS, spreadPoints } from '../../core/stats/spreadPoints';
 import { explainedShare, quantile } from '../../core/stats/summary';
 import { roundTo } from '../../core/units/numbers';
+import { type Belief, expectedWorld } from '../belief';
 import { atLitres, type ReadyBrief } from '../brief/resolve';
 import { outcomeOf } from '../outcome';
 import { type BatchStage, walk } from '../stages';
-import { type Departure, type Dosed, NO_DEPARTURE, potAtStart, worldOf } from '../world';
+import { type Departure, type Dosed, potAtStart, worldOf } from '../world';
 import { type UncertainInput, uncertainInputs } from './inputs';
 
 export interface Range {
@@ -36,11 +37,16 @@ export interface Spread {
   yieldDraws: Float64Array;
 }
 
-function departure(inputs: readonly UncertainInput[], points: Float64Array, row: number): Departure {
-  const depart = { ...NO_DEPARTURE };
+function departure(
+  inputs: readonly UncertainInput[],
+  points: Float64Array,
+  row: number,
+  likely: Departure,
+): Departure {
+  const depart = { ...likely };
   inputs.forEach((input, k) => {
     const z = (points[row * inputs.length + k] as number) * input.sd;
-    depart[input.key] = input.relative ? Math.exp(z) : z;
+    depart[input.key] = input.relative ? likely[input.key] * Math.exp(z) : likely[input.key] + z;
   });
   return depart;
 }
@@ -75,19 +81,24 @@ function hingesOf(
 /**
  * The spread of a plan: seeded, evenly spread draws over the uncertain inputs, 10th and 90th percentiles, and what the variance hangs
  * on. The same seed draws the same departures for every brief of a make, so that a small change moves the spread a
- * little (common random numbers). `fixed` holds inputs at their likely value.
+ * little (common random numbers). `fixed` holds inputs at their likely value; what has
+ * been learned moves the draws and narrows them.
  */
 export function spreadOf(
   ready: ReadyBrief,
   litres: number,
   stages: readonly BatchStage[],
   dosed: Dosed,
-  fixed: readonly (keyof Departure)[] = [],
-  lattices = 1,
+  {
+    fixed = [],
+    lattices = 1,
+    belief = {},
+  }: { fixed?: readonly (keyof Departure)[]; lattices?: number; belief?: Belief } = {},
 ): Spread {
   const { method } = ready;
   const brief = atLitres(ready, litres);
-  const inputs = uncertainInputs(ready);
+  const inputs = uncertainInputs(ready, belief);
+  const likely = expectedWorld(belief);
   const points = spreadPoints(brief.seed, inputs.length, lattices);
   const draws = lattices * SPREAD_ROWS;
   const out = () => new Float64Array(draws);
@@ -99,8 +110,8 @@ export function spreadOf(
   const durations = stages.map(out);
   const drawn: Departure[] = [];
   for (let i = 0; i < draws; i++) {
-    const depart = departure(inputs, points, i);
-    for (const key of fixed) depart[key] = NO_DEPARTURE[key];
+    const depart = departure(inputs, points, i, likely);
+    for (const key of fixed) depart[key] = likely[key];
     const world = worldOf(brief, method, litres, depart, dosed);
     const pot = potAtStart(brief, world);
     walk(stages, world, pot).forEach((span, k) => {

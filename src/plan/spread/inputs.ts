@@ -1,5 +1,6 @@
 import { ACIDS } from '../../core/acid/acids';
 import { CURD_STYLES } from '../../core/curd/styles';
+import { type Belief, mostStray, ONLY_LEARNED, strayOf } from '../belief';
 import type { ReadyBrief } from '../brief/resolve';
 import type { Departure } from '../world';
 
@@ -21,7 +22,22 @@ export interface UncertainInput {
  * The uncertain inputs of a batch. Spreads are marked from memory: a milk test is good to about 0.1 point, a
  * species' default only to its herds; thermometers stray a degree; styles by their own table.
  */
-export function uncertainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
+export function uncertainInputs(ready: ReadyBrief, belief: Belief = {}): UncertainInput[] {
+  const inputs = plainInputs(ready).map((input) => {
+    const learned = strayOf(belief, input.key);
+    return learned
+      ? { ...input, ...learned }
+      : { ...input, sd: Math.min(input.sd, mostStray(belief, input.key)) };
+  });
+  for (const [quantity, key, on, sharpenBy] of ONLY_LEARNED) {
+    const learned = belief[quantity] && strayOf(belief, key);
+    if (learned && !inputs.some((input) => input.key === key))
+      inputs.push({ key, on, sharpenBy, ...learned });
+  }
+  return inputs;
+}
+
+function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
   const style = CURD_STYLES[method.style];
   const has = (path: string) => given.has(path);
   const inputs: UncertainInput[] = [

@@ -29,6 +29,7 @@ export const addCulture = kindOf<Record<string, never>>({
   predict: (world, _params, pot) => {
     const span = resting(world, pot, MINUTES, MINUTES);
     pot.ferment = startFerment(world.buffer, world.cultures, 0, world.likely ? undefined : COARSE_PH);
+    pot.ferment.pace = world.souringPace;
     pot.culturedAt = pot.minute;
     pot.fermentedTo = pot.minute;
     return span;

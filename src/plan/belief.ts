@@ -1,0 +1,97 @@
+import { type Departure, NO_DEPARTURE } from './world';
+
+/** What finished makes teach of a milk, a product, a pot, a make: factors against the plain model, more than 1 for more of it or faster. */
+export const LEARNED_QUANTITIES = [
+  'acid-need',
+  'coagulant-strength',
+  'culture-pace',
+  'power',
+  'drain-pace',
+  'yield',
+] as const;
+export type LearnedQuantity = (typeof LEARNED_QUANTITIES)[number];
+
+/** What is held of one quantity: the likely factor, how far it may be off (of its natural logarithm), and whose it is. */
+export interface Held {
+  likely: number;
+  sdLn: number;
+  of: string;
+  id: string;
+  makes: number;
+}
+export type Belief = Readonly<Partial<Record<LearnedQuantity, Held>>>;
+
+/** How far single batches stray from what they have in common, of the natural logarithm. Fitted on simulated kitchens. */
+export const BATCH_SD: Readonly<Record<LearnedQuantity, number>> = {
+  'acid-need': 0.03,
+  'coagulant-strength': 0.08,
+  'culture-pace': 0.08,
+  power: 0.06,
+  'drain-pace': 0.11,
+  yield: 0.012,
+};
+
+/** Where a quantity enters the world: as it is, or turned about. */
+const ENTERS: Readonly<Record<LearnedQuantity, readonly [key: keyof Departure, power: 1 | -1]>> = {
+  'acid-need': ['acidStrength', -1],
+  'coagulant-strength': ['coagulantStrength', 1],
+  'culture-pace': ['culturePace', 1],
+  power: ['power', 1],
+  'drain-pace': ['drainPace', -1],
+  yield: ['yieldFactor', 1],
+};
+
+/**
+ * What else feeds a figure that has been learned, and how far that strays from batch to batch alone: its steady part is in what was
+ * learned, and would be counted twice. As the inputs themselves, absolute or relative.
+ */
+const FEEDS: Readonly<Record<LearnedQuantity, Partial<Record<keyof Departure, number>>>> = {
+  'acid-need': { pH: 0.015 },
+  'coagulant-strength': {},
+  'culture-pace': { cultureActivity: 0.05 },
+  power: {},
+  'drain-pace': {},
+  yield: { fatPct: 0.08, proteinPct: 0.05, fatRetention: 0.003, caseinRetention: 0.002, wheyRetention: 0.02 },
+};
+
+/** The world as it is expected to be: the plain one, moved by what has been learned. */
+export function expectedWorld(belief: Belief): Departure {
+  const world = { ...NO_DEPARTURE };
+  for (const quantity of LEARNED_QUANTITIES) {
+    const held = belief[quantity];
+    const [key, power] = ENTERS[quantity];
+    if (held) world[key] *= held.likely ** power;
+  }
+  return world;
+}
+
+/** How far an input of the spread strays once something has been learned; null where nothing that was learned touches it. */
+export function strayOf(belief: Belief, key: keyof Departure): { sd: number; relative: boolean } | null {
+  for (const quantity of LEARNED_QUANTITIES) {
+    const held = belief[quantity];
+    if (held && ENTERS[quantity][0] === key)
+      return { sd: Math.hypot(held.sdLn, BATCH_SD[quantity]), relative: true };
+  }
+  return null;
+}
+
+/** The most an input may stray where what it feeds has been learned. */
+export function mostStray(belief: Belief, key: keyof Departure): number {
+  return Math.min(
+    ...LEARNED_QUANTITIES.map((quantity) =>
+      belief[quantity] ? (FEEDS[quantity][key] ?? Number.POSITIVE_INFINITY) : Number.POSITIVE_INFINITY,
+    ),
+  );
+}
+
+/** Inputs that stand in the spread only once they have been learned, as the maker calls them. */
+export const ONLY_LEARNED: readonly (readonly [
+  LearnedQuantity,
+  keyof Departure,
+  on: string,
+  sharpenBy: string,
+])[] = [
+  ['acid-need', 'acidStrength', 'acid this milk takes', 'note the acid until the whey is clear'],
+  ['culture-pace', 'culturePace', 'pace of the culture', 'measure the pH once after four hours'],
+  ['yield', 'yieldFactor', 'what such makes come to here', 'weigh a few more'],
+];
