@@ -8,13 +8,14 @@ const may = {
   plan: ['core', 'makes'],
   run: ['core', 'makes', 'plan'],
   judge: ['core', 'makes', 'plan', 'run'],
-  files: ['core', 'makes', 'plan', 'run', 'judge'],
-  store: ['core', 'makes', 'plan', 'run', 'files'],
+  learn: ['core', 'makes', 'plan', 'run', 'judge'],
+  files: ['core', 'makes', 'plan', 'run', 'judge', 'learn'],
+  store: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files'],
   sim: ['core', 'makes', 'plan', 'run'],
-  workers: ['core', 'makes', 'plan', 'run', 'sim'],
+  workers: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'sim'],
   ui: ['core'],
-  views: ['core', 'makes', 'plan', 'run', 'judge', 'files', 'store', 'sim', 'workers', 'ui'],
-  app: ['core', 'makes', 'plan', 'run', 'judge', 'files', 'store', 'sim', 'workers', 'ui', 'views'],
+  views: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files', 'store', 'sim', 'workers', 'ui'],
+  app: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files', 'store', 'sim', 'workers', 'ui', 'views'],
 };
 
 const arrows = Object.entries(may).map(([from, to]) => ({
@@ -32,7 +33,7 @@ module.exports = {
       name: 'core-packages',
       severity: 'error',
       comment: 'the core knows no surface: zod is the only package it may use',
-      from: { path: '^src/(core|makes|plan|run|judge)/', pathNot: '\\.test\\.ts$' },
+      from: { path: '^src/(core|makes|plan|run|judge|learn)/', pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['npm', 'npm-dev', 'core'], pathNot: 'node_modules/zod/' },
     },
     {

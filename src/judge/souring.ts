@@ -2,14 +2,14 @@ import { fermentPH, sourTo, startFerment } from '../core/culture/ferment';
 import { goalOf } from '../makes/asked';
 import { resolveBrief } from '../plan/brief/resolve';
 import { NO_DEPARTURE, worldOf } from '../plan/world';
-import { type Log, MIN_MS, type Read, wentInAt } from './log';
+import { coursesIn } from '../run/frozen';
+import { between, type Log, MIN_MS, type Read, wentInAt } from './log';
 
 /** Hours of the model's clock between two looks at its pH. */
 const STEP_H = 0.1;
 const LONGEST_H = 72;
 /** A pH tells of the culture's pace only from so much of a fall on. */
 const FELT_FALL = 0.2;
-/** Readings so far apart in the file say nothing of the heat between them. */
 const MS_PER_H = 60 * MIN_MS;
 
 /** The pH its souring goes to, by the stage that ends at it. */
@@ -22,19 +22,36 @@ export function targetPH(log: Log): number | null {
   return null;
 }
 
-/** Temperature by what was read from the culture on, °C at an hour: straight between readings, as planned where there are none. */
+/** A course at a minute, straight between its points. */
+function at(course: readonly (readonly [number, number])[], minute: number): number | null {
+  const next = course.findIndex(([m]) => m >= minute);
+  if (next < 0) return course.at(-1)?.[1] ?? null;
+  const [m1, c1] = course[next] as readonly [number, number];
+  const [m0, c0] = course[Math.max(0, next - 1)] as readonly [number, number];
+  return m1 === m0 ? c1 : c0 + ((c1 - c0) * (minute - m0)) / (m1 - m0);
+}
+
+/** Temperature from the culture on, °C at an hour: as each stage was planned, moved by what was last read in it. */
 function heatFrom(log: Log, from: number): (hour: number) => number {
+  const { state } = log;
+  const courses = coursesIn(state);
   const setC = Number(log.options.setC ?? 30);
-  const course: [number, number][] = log.state.readings
-    .filter((one) => one.at >= from - 20 * MIN_MS)
-    .map((one) => [(one.at - from) / MS_PER_H, one.tempC]);
-  if (course.length === 0) course.push([0, setC]);
+  const runs = state.runs.map((run) => {
+    const index = state.plan.stages.findIndex(({ id }) => id === run.stage);
+    const course = courses?.stages[index]?.course ?? [];
+    const end = run.endedAt ?? Number.POSITIVE_INFINITY;
+    const offs = between(state.readings, run.startedAt, end).map((read) => ({
+      at: read.at,
+      off: read.tempC - (at(course, (read.at - run.startedAt) / MIN_MS) ?? read.tempC),
+    }));
+    return { start: run.startedAt, course, offs };
+  });
   return (hour) => {
-    const next = course.findIndex(([at]) => at >= hour);
-    if (next < 0) return course.at(-1)?.[1] ?? setC;
-    const [h1, c1] = course[next] as [number, number];
-    const [h0, c0] = course[Math.max(0, next - 1)] as [number, number];
-    return h1 === h0 ? c1 : c0 + ((c1 - c0) * (hour - h0)) / (h1 - h0);
+    const when = from + hour * MS_PER_H;
+    const run = runs.findLast(({ start }) => start <= when) ?? runs[0];
+    const planned = run && at(run.course, (when - run.start) / MIN_MS);
+    const off = run && (run.offs.findLast((one) => one.at <= when) ?? run.offs[0])?.off;
+    return (planned ?? setC) + (off ?? 0);
   };
 }
 

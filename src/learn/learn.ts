@@ -1,0 +1,150 @@
+import type { Belief, Held, LearnedQuantity } from '../plan/belief';
+import { MODEL_VERSION } from '../plan/plan';
+import { type Dated, type Posterior, posteriorOf } from './fit';
+import { LEARNED_QUANTITIES, type LearnedOf, priorOf } from './quantities';
+import type { Taught } from './samples';
+import { saysOf } from './says';
+import type { Learned, Quirk } from './schema';
+
+/** The 10th and 90th percentiles lie so many standard deviations off. */
+const Z90 = 1.2816;
+/** Nothing is told that rests on fewer makes. */
+const LEAST_MAKES = 2;
+
+/** Everything that is held of one owner's quantity. */
+export interface Learnt extends Posterior {
+  quantity: LearnedQuantity;
+  of: LearnedOf;
+  id: string;
+  name: string;
+  /** Makes it rests on, by id. */
+  from: readonly string[];
+  /** Whether it is sure and large enough to be told. */
+  told: boolean;
+}
+
+/** What all makes teach together: by owner, and for owners nobody has met yet. */
+export interface Learning {
+  learnt: readonly Learnt[];
+  makes: number;
+  /** What is held of a kind of owner in this kitchen, for one that is new. */
+  kind: Readonly<Record<LearnedQuantity, Posterior>>;
+}
+
+const byAge = (a: Taught, b: Taught) => a.day - b.day || (a.make < b.make ? -1 : a.make > b.make ? 1 : 0);
+
+/** Evidence of one quantity by its owner. */
+function byOwner(taught: readonly Taught[], quantity: LearnedQuantity) {
+  const { of } = priorOf(quantity);
+  const owners = new Map<string, { name: string; evidence: Dated[]; from: string[] }>();
+  for (const { make, day, owners: whose, samples } of taught) {
+    const sample = samples[quantity];
+    const owner = whose[of];
+    if (!sample || !owner) continue;
+    const one = owners.get(owner.id) ?? { name: owner.name, evidence: [], from: [] };
+    one.evidence.push({ day, ...sample });
+    one.from.push(make);
+    one.name = owner.name;
+    owners.set(owner.id, one);
+  }
+  return owners;
+}
+
+/**
+ * What finished makes teach of this milk, these products, this pot, this make: the same whatever order they come in. "Now" is the day
+ * of the last make, and never the clock.
+ */
+export function learnFrom(all: readonly Taught[]): Learning {
+  const taught = [...all].sort(byAge);
+  const now = taught.at(-1)?.day ?? 0;
+  const learnt: Learnt[] = [];
+  const kind = {} as Record<LearnedQuantity, Posterior>;
+  for (const quantity of LEARNED_QUANTITIES) {
+    const prior = priorOf(quantity);
+    const owners = [...byOwner(taught, quantity)].sort(([a], [b]) => (a < b ? -1 : 1));
+    /** Evidence as it is for one owner: what is another's is marked so. */
+    const seenBy = (mine: string | null): Dated[] =>
+      prior.kitchen === 0
+        ? (owners.find(([id]) => id === mine)?.[1].evidence ?? [])
+        : owners.flatMap(([id, { evidence }]) =>
+            id === mine ? evidence : evidence.map((one) => ({ ...one, other: id })),
+          );
+    kind[quantity] = posteriorOf(seenBy(null), now, prior);
+    for (const [id, { name, from }] of owners) {
+      const held = posteriorOf(seenBy(id), now, prior);
+      const low = Math.exp(held.mean - Z90 * held.sd);
+      const high = Math.exp(held.mean + Z90 * held.sd);
+      const felt = Math.abs(Math.exp(held.mean) - 1) >= prior.felt;
+      const told = from.length >= LEAST_MAKES && felt && (low > 1 || high < 1);
+      learnt.push({ quantity, of: prior.of, id, name, from, told, ...held });
+    }
+  }
+  return { learnt, kind, makes: taught.length };
+}
+
+/** What is held for a make of these sources: of its owners where they are known, of their kind in this kitchen where they are new. */
+export function beliefFor(
+  { learnt, kind }: Learning,
+  sources: Readonly<Partial<Record<LearnedOf, string>>>,
+  without: readonly string[] = [],
+): Belief {
+  const belief: Partial<Record<LearnedQuantity, Held>> = {};
+  for (const quantity of LEARNED_QUANTITIES) {
+    const { of, kitchen } = priorOf(quantity);
+    const id = sources[of];
+    const known = learnt.find((one) => one.quantity === quantity && one.id === id);
+    if (known) {
+      if (!without.includes(keyOf(known)))
+        belief[quantity] = {
+          likely: Math.exp(known.mean),
+          sdLn: known.sd,
+          of,
+          id: known.id,
+          makes: known.makes,
+        };
+    } else if (id !== undefined && kitchen > 0 && learnt.some((one) => one.quantity === quantity)) {
+      const { mean, sd } = kind[quantity];
+      belief[quantity] = { likely: Math.exp(mean), sdLn: sd, of: 'kitchen', id: 'kitchen', makes: 0 };
+    }
+  }
+  return belief;
+}
+
+/** A quirk by a word of its own, to leave it out by. */
+export const keyOf = ({ quantity, id }: Pick<Learnt, 'quantity' | 'id'>): string => `${quantity} ${id}`;
+
+const round = (value: number) => Number(value.toFixed(4));
+
+/** What has been learned, as a file: only what is sure and large enough to be told. */
+export function learnedFile({ learnt, makes }: Learning): Learned {
+  const quirks = learnt
+    .filter((one) => one.told)
+    .map(
+      (one): Quirk => ({
+        of: one.of,
+        id: one.id,
+        quantity: one.quantity,
+        likely: round(Math.exp(one.mean)),
+        low: round(Math.exp(one.mean - Z90 * one.sd)),
+        high: round(Math.exp(one.mean + Z90 * one.sd)),
+        makes: one.makes,
+        says: saysOf(one),
+      }),
+    );
+  return { format: 'plump-pail/learned', version: 1, makes, modelVersion: MODEL_VERSION, quirks };
+}
+
+/** The belief that a learned file gives a make of these sources. */
+export function beliefOfFile(
+  { quirks }: Learned,
+  sources: Readonly<Partial<Record<LearnedOf, string>>>,
+): Belief {
+  return Object.fromEntries(
+    quirks
+      .filter(({ of, id, quantity }) => priorOf(quantity).of === of && sources[of] === id)
+      .map(({ quantity, likely, low, high, of, id, makes }): [LearnedQuantity, Held] => [
+        quantity,
+        { likely, sdLn: Math.log(high / low) / (2 * Z90), of, id, makes },
+      ]),
+  );
+}
