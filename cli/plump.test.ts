@@ -4,6 +4,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { describe, expect, it } from 'vitest';
+import { makeLog, quirky } from '../src/learn/fixtures/kitchens';
 import { METHODS } from '../src/makes';
 import { planFile } from '../src/plan/plan';
 import { run } from './plump';
@@ -166,5 +167,47 @@ describe('looking back', () => {
     expect(book.out.trim().split('\r\n')).toHaveLength(3);
     expect(book.out).toContain('weighed (kg)');
     expect(run(['convert', file(whole), file(begun), '--to', 'ics']).faults).toHaveLength(1);
+  });
+});
+
+describe('learning', () => {
+  const makes = Array.from({ length: 6 }, (_, i) => ({
+    format: 'plump-pail/make',
+    version: 1,
+    id: `kitchen-make-${i}`,
+    events: makeLog(quirky(3), 'squeaky-curds', i).map((event, seq) => ({ ...event, seq })),
+  }));
+
+  it('learns of makes, a backup’s or one by one, and plans with it where the sources are the same', () => {
+    const paths = makes.map((make, i) => {
+      const path = join(folder, `kitchen-${i}.json`);
+      writeFileSync(path, JSON.stringify(make));
+      return path;
+    });
+    const learned = out('learn', ...paths);
+    expect(learned).toMatchObject({ format: 'plump-pail/learned', version: 1, makes: 6 });
+    expect(learned.quirks.length).toBeGreaterThan(0);
+    for (const { low, likely, high, makes: many, says } of learned.quirks) {
+      expect(low < likely && likely < high && (low > 1 || high < 1)).toBe(true);
+      expect(many).toBeGreaterThanOrEqual(2);
+      expect(says).toMatch(/makes\.$/);
+    }
+    expect(out('check', file(learned))).toMatchObject({ kind: 'learned' });
+    const squeaky = {
+      ...brief,
+      method: 'squeaky-curds',
+      milk: { species: 'cow', litres: 8 },
+      sources: { milk: 'Sallow Reach cows', coagulant: 'bottle', culture: 'sachets', pot: 'blue' },
+    };
+    const path = join(folder, 'squeaky.json');
+    writeFileSync(path, JSON.stringify(squeaky));
+    const plan = out('plan', path, '--learned', file(learned));
+    expect(plan.learned.length).toBe(learned.quirks.length);
+    const { sources: _, ...stranger } = squeaky;
+    expect(out('plan', file(stranger), '--learned', file(learned)).learned ?? []).toHaveLength(
+      learned.quirks.filter((one: { of: string }) => one.of === 'method').length,
+    );
+    expect(run(['plan', path, '--lerned', path]).faults).toHaveLength(1);
+    expect(run(['learn', path]).faults.length).toBeGreaterThan(0);
   });
 });

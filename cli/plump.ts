@@ -2,6 +2,7 @@ import { readFileSync } from 'node:fs';
 import { bad, type Fault, type Result } from '../src/core/faults/fault';
 import { CONVERT_TO, type ConvertTo, convert, convertMakes } from '../src/files/convert';
 import { checkFile } from '../src/files/kinds';
+import { learnFiles, planWithLearned } from '../src/files/learned';
 import { judgeFile } from '../src/files/question';
 import { readJson } from '../src/files/readJson';
 import { startFile } from '../src/files/start';
@@ -12,7 +13,7 @@ import { planFile } from '../src/plan/plan';
 import { COMPUTATIONS, reckon } from '../src/plan/reckon';
 
 const USAGE =
-  'use: plan FILE | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE';
+  'use: plan FILE [--learned FILE] | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE | learn FILE…';
 
 /** Why a file cannot be read, by what the machine calls it. */
 const UNREAD: Readonly<Record<string, string>> = {
@@ -39,10 +40,14 @@ function readFile(path: string | undefined): Result<unknown> {
   return readJson(text);
 }
 
-function plan(path: string | undefined): Result<string> {
+function plan(path: string | undefined, flag?: string, learnedPath?: string): Result<string> {
+  if (flag !== undefined && flag !== '--learned')
+    return bad({ path: 'command', problem: `is ${JSON.stringify(flag)}`, remedy: USAGE });
   const file = readFile(path);
   if (!file.ok) return file;
-  const planned = planFile(file.value);
+  const learned = flag === undefined ? null : readFile(learnedPath);
+  if (learned && !learned.ok) return learned;
+  const planned = learned ? planWithLearned(file.value, learned.value) : planFile(file.value);
   return planned.ok ? { ok: true, value: json(planned.value.plan) } : planned;
 }
 
@@ -153,7 +158,15 @@ function started(path: string | undefined): Result<string> {
 }
 
 /** The most words a command takes after its name. */
-const MOST_WORDS = { reckon: 2, causes: 0, convert: 200 } as const;
+const MOST_WORDS = { plan: 3, reckon: 2, causes: 0, convert: 200, learn: 2000 } as const;
+
+function learn(...paths: string[]): Result<string> {
+  const files = (paths.length > 0 ? paths : [undefined]).map(readFile);
+  const unread = files.find((file) => !file.ok);
+  if (unread) return unread as Result<string>;
+  const learned = learnFiles(files.flatMap((file) => (file.ok ? [file.value] : [])));
+  return learned.ok ? { ok: true, value: json(learned.value) } : learned;
+}
 
 const COMMANDS: Record<string, (...words: string[]) => Result<string>> = {
   plan,
@@ -165,6 +178,7 @@ const COMMANDS: Record<string, (...words: string[]) => Result<string>> = {
   findings,
   causes: () => ({ ok: true, value: `${CAUSE_IDS.join('\n')}\n` }),
   judge: judged,
+  learn,
 };
 
 /** Runs one command: what goes to standard output, or the faults. */

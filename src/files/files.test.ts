@@ -185,5 +185,6 @@ it('a brief or a broken file is not converted', () => {
     'backup',
     'question',
     'answer',
+    'learned',
   ]);
 });

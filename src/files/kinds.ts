@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { bad, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { answerSchema } from '../judge/schema';
+import { learnedSchema } from '../learn/schema';
 import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
@@ -19,6 +20,7 @@ export const FILE_KINDS = {
   backup: backupSchema,
   question: questionSchema,
   answer: answerSchema,
+  learned: learnedSchema,
 } as const;
 export type FileKind = keyof typeof FILE_KINDS;
 

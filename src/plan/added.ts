@@ -3,6 +3,7 @@ import { FINDS } from './brief/given';
 import type { Brief } from './brief/schema';
 import { withoutClock } from './byClock';
 import type { AddedDose } from './measures';
+import { beliefIn } from './moved';
 import { type Planned, planBrief } from './plan';
 import type { Plan } from './schema';
 
@@ -38,6 +39,9 @@ export function withAdded(
   dose: AddedDose,
   given: { amount: number; unit: GivenUnit },
 ): Planned | null {
-  const planned = planBrief(givenIn(withoutClock(plan.brief), dose, given), { spread: false });
+  const planned = planBrief(givenIn(withoutClock(plan.brief), dose, given), {
+    spread: false,
+    belief: beliefIn(plan),
+  });
   return planned.ok ? planned.value : null;
 }

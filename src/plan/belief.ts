@@ -1,15 +1,7 @@
+import { LEARNED_QUANTITIES, type LearnedQuantity } from './learnedQuantities';
 import { type Departure, NO_DEPARTURE } from './world';
 
-/** What finished makes teach of a milk, a product, a pot, a make: factors against the plain model, more than 1 for more of it or faster. */
-export const LEARNED_QUANTITIES = [
-  'acid-need',
-  'coagulant-strength',
-  'culture-pace',
-  'power',
-  'drain-pace',
-  'yield',
-] as const;
-export type LearnedQuantity = (typeof LEARNED_QUANTITIES)[number];
+export { LEARNED_QUANTITIES, type LearnedQuantity };
 
 /** What is held of one quantity: the likely factor, how far it may be off (of its natural logarithm), and whose it is. */
 export interface Held {

@@ -2,6 +2,7 @@ import { BOUNDS } from '../core/faults/bounds';
 import type { OptionValues } from '../makes/method';
 import type { Brief } from './brief/schema';
 import { withoutClock } from './byClock';
+import { beliefIn } from './moved';
 import { type Planned, planBrief } from './plan';
 import type { Plan } from './schema';
 
@@ -40,7 +41,7 @@ export function scaledBy(plan: Plan, times: number, options: OptionValues = {}):
       ...(brief.cream && { cream: { ...brief.cream, litres: brief.cream.litres * times } }),
       ...timesGiven(brief, times),
     },
-    { spread: false },
+    { spread: false, belief: beliefIn(plan) },
   );
   return planned.ok ? planned.value : null;
 }

@@ -20,6 +20,7 @@ import { inMetric } from './cautionText';
 import { dosesOf } from './doses';
 import { dosesOff } from './doseWarnings';
 import { litresFor } from './litres';
+import { movedBy } from './moved';
 import { type Outcome, outcomeOf, totalKg } from './outcome';
 import type { Planned } from './planned';
 import { priceOf } from './price';
@@ -249,6 +250,14 @@ export function planBrief(brief: Brief, options: PlanOptions = {}): Result<Plann
     : planOnce(brief, options);
 }
 
+/** A plan that says what of it was learned: its likely run is held against the plain one. */
+function withLearned(planned: Planned, ready: ReadyBrief, litres: number, belief: Belief): Planned {
+  if (Object.keys(belief).length === 0) return planned;
+  const plain = assemble(likelyRun(ready, litres), null).plan;
+  const learned = movedBy(belief, plain, planned.plan);
+  return learned.length === 0 ? planned : { ...planned, plan: { ...planned.plan, learned } };
+}
+
 function planOnce(brief: Brief, options: PlanOptions): Result<Planned> {
   const { belief = {} } = options;
   const ready = resolveBrief(brief);
@@ -260,7 +269,7 @@ function planOnce(brief: Brief, options: PlanOptions): Result<Planned> {
     const run = likelyRun(ready.value, litres, belief);
     const spread =
       options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.dosed, { belief });
-    return good(assemble(run, spread));
+    return good(withLearned(assemble(run, spread), ready.value, litres, belief));
   } catch (error) {
     if (error instanceof Infeasible) return bad(error.fault);
     throw error;

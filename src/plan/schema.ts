@@ -6,6 +6,7 @@ import { DOSE_IDS, STAGE_ID } from '../makes/grammar';
 import { KIND_NAMES } from '../makes/kinds';
 import { RESOURCES } from '../makes/traits';
 import { briefSchema } from './brief/schema';
+import { LEARNED_QUANTITIES } from './learnedQuantities';
 
 const range = (one: z.ZodNumber) => z.strictObject({ likely: one, low: one, high: one });
 const minutes = bounded('planMin');
@@ -95,5 +96,24 @@ export const planSchema = z.strictObject({
       }),
     )
     .max(400),
+  /** What finished makes have taught, and which figure it moved; left out where nothing did. */
+  learned: z
+    .array(
+      z.strictObject({
+        of: oneLine(20),
+        id: oneLine(200),
+        quantity: z.enum(LEARNED_QUANTITIES),
+        likely: boundedBy(0.01, 100),
+        low: boundedBy(0.005, 100),
+        high: boundedBy(0.01, 200),
+        makes: z.int().min(0),
+        figure: oneLine(40),
+        unit: oneLine(10),
+        plain: boundedBy(0, 1e9),
+        value: boundedBy(0, 1e9),
+      }),
+    )
+    .max(LEARNED_QUANTITIES.length)
+    .optional(),
 });
 export type Plan = z.infer<typeof planSchema>;
