@@ -1,6 +1,7 @@
 import { expect, test } from '@playwright/test';
 import { DEMO } from '../playwright.config';
 import { formatter, METRIC } from '../src/core/units/format';
+import { beliefIn } from '../src/plan/moved';
 import { planBrief } from '../src/plan/plan';
 import type { Plan } from '../src/plan/schema';
 import { benchPot, putOnBench } from '../src/sim/bench';
@@ -52,7 +53,7 @@ for (const title of FAMILIES) {
     await expect(action(page)).toContainText('Weigh it');
 
     const plan = await startedPlan(page);
-    const core = planBrief(plan.brief);
+    const core = planBrief(plan.brief, { belief: beliefIn(plan) });
     if (!core.ok) throw new Error('the core plans what the app planned');
     // A plan's own brief says every default as if it were measured, so its spread is narrower; what is likely is the same.
     expect(likelyOf(plan.predictions)).toEqual(likelyOf(core.value.plan.predictions));

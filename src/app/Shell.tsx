@@ -14,6 +14,7 @@ import {
 import { Alarms } from '../views/common/Alarms';
 import { Boundary } from '../views/common/Boundary';
 import { DayLine } from '../views/common/DayLine';
+import { useLearner } from './useLearner';
 import { ViewBoundary } from './ViewBoundary';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
@@ -37,6 +38,7 @@ const typing = (target: EventTarget | null) =>
 /** What is on every view: the day line over it, the ways around beside or below it. */
 export function Shell() {
   const { startOver } = usePorts();
+  useLearner();
   const look = useAppSelector((state) => state.kitchen.look);
   const aside = useAppSelector(selectAside);
   useEffect(() => {

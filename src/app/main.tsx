@@ -9,6 +9,7 @@ import { PortsContext } from '../store/ports';
 import { createStore } from '../store/store';
 import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
+import { workerLearner } from '../workers/learner';
 import { workerPlanner } from '../workers/planner';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { machineRing } from './ring';
@@ -116,7 +117,16 @@ async function begin() {
   void navigator.storage?.persist?.();
   createRoot(root).render(
     <StrictMode>
-      <PortsContext value={{ clock, planner: workerPlanner(), db, ring: machineRing(), startOver }}>
+      <PortsContext
+        value={{
+          clock,
+          planner: workerPlanner(),
+          learner: workerLearner(),
+          db,
+          ring: machineRing(),
+          startOver,
+        }}
+      >
         <Provider store={store}>
           <RouterProvider router={router} />
         </Provider>

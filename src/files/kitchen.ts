@@ -85,6 +85,8 @@ export const kitchenSchema = z.strictObject({
   /** What a drop of the coagulant's dropper holds, mL. */
   dropMl: bounded('dropMl').optional(),
   smallestSpoon: z.enum(SMALLEST_SPOONS).optional(),
+  /** What has been learned and is not to be gone by, by quantity and owner. */
+  leftOut: z.array(oneLine(260)).max(1000).optional(),
   /** What a kilogram of such a cheese costs in a shop, by make, in the kitchen's currency. */
   shopPrices: z.record(oneLine(60), boundedBy(0, 1_000_000)).optional(),
 });

@@ -36,6 +36,8 @@ export interface World {
     multiplier: number;
     /** Real strength against the nominal one. */
     strength: number;
+    /** What it is taken to be as its dose is found. */
+    believed: number;
     wantedMin: number | null;
     /** IMCU per litre as planned or given; the likely run finds it where minutes are wanted. */
     imcuPerLitre: number | null;

@@ -54,6 +54,7 @@ export function expectedWorld(belief: Belief): Departure {
     const [key, power] = ENTERS[quantity];
     if (held) world[key] *= held.likely ** power;
   }
+  world.coagulantBelieved = world.coagulantStrength;
   return world;
 }
 

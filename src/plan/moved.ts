@@ -1,5 +1,5 @@
 import { does } from '../makes/asked';
-import { type Belief, type Held, LEARNED_QUANTITIES, type LearnedQuantity } from './belief';
+import { type Belief, expectedWorld, type Held, LEARNED_QUANTITIES, type LearnedQuantity } from './belief';
 import type { Plan } from './schema';
 
 /** What a quirk has moved in a plan: the figure, as the plain model has it and with what was learned. */
@@ -63,6 +63,10 @@ export function movedBy(belief: Belief, plain: Plan, learned: Plan): Moved[] {
     ];
   });
 }
+
+/** What its acid is worth in this milk, as the plan goes by it. */
+export const acidStrengthIn = (plan: Pick<Plan, 'learned'>): number =>
+  expectedWorld(beliefIn(plan)).acidStrength;
 
 /** The belief a plan was made with, so that what is planned anew on the way goes by it too. */
 export const beliefIn = ({ learned = [] }: Pick<Plan, 'learned'>): Belief =>

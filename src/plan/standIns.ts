@@ -4,6 +4,7 @@ import { amountForPH, titrantOf } from '../core/acid/titrate';
 import { Infeasible } from '../core/faults/fault';
 import { methodById } from '../makes';
 import type { Resolved } from './brief/resolved';
+import { acidStrengthIn } from './moved';
 import type { Planned } from './plan';
 import { acidAim, NO_DEPARTURE, pailOf } from './world';
 
@@ -27,7 +28,8 @@ export function acidStandIns({ plan }: Planned): StandIn[] {
     const strengthPct = ACIDS[kind].defaultStrengthPct ?? undefined;
     const product = { kind, ...(strengthPct !== undefined && { strengthPct }) };
     try {
-      const amount = amountForPH(buffer, titrantOf(product), aim) * milk.litres;
+      const titrant = titrantOf(product, { strength: acidStrengthIn(plan) });
+      const amount = amountForPH(buffer, titrant, aim) * milk.litres;
       return [
         {
           kind,

@@ -25,6 +25,8 @@ export interface Departure {
   pH: number;
   acidStrength: number;
   coagulantStrength: number;
+  /** What the coagulant is taken to be worth as its dose is found. */
+  coagulantBelieved: number;
   cultureActivity: number;
   culturePace: number;
   roomC: number;
@@ -44,6 +46,7 @@ export const NO_DEPARTURE: Departure = {
   pH: 0,
   acidStrength: 1,
   coagulantStrength: 1,
+  coagulantBelieved: 1,
   cultureActivity: 1,
   culturePace: 1,
   roomC: 0,
@@ -141,6 +144,7 @@ export function worldOf(
       milk: { species: brief.milk.species, treatment: brief.milk.treatment },
       multiplier: usualMultiplier(brief.milk.homogenised),
       strength: depart.coagulantStrength,
+      believed: depart.coagulantBelieved,
       wantedMin: 'minutes' in coagulant ? numberOf(coagulant.minutes, brief.options) : null,
       imcuPerLitre:
         imcu !== null

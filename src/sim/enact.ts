@@ -1,5 +1,6 @@
 import { gramsOfProduct } from '../core/acid/acids';
 import { FIRST_SHARE, HELD_BACK_PORTIONS } from '../core/acid/coagulation';
+import { usualMultiplier } from '../core/coagulant/clotting';
 import { roundTo } from '../core/units/numbers';
 import type { ReadyBrief } from '../plan/brief/resolve';
 import { outcomeOf } from '../plan/outcome';
@@ -17,6 +18,8 @@ const READING_EVERY = 7;
 export interface Went {
   notes?: readonly (readonly [stage: string, minute: number, event: NewEvent])[];
   took?: Readonly<Record<string, number>>;
+  /** Whether the bowl was watched until it stopped. */
+  watched?: boolean;
   /** What it weighed, of what it would have. */
   weighs?: number;
   /** Cuts it off there, ms on the wall clock, and leaves the make running. */
@@ -39,7 +42,7 @@ export function enact(
   name: string,
   milkName: string,
   startAt: number,
-  { notes = [], took = {}, weighs = 1, until = Number.POSITIVE_INFINITY }: Went = {},
+  { notes = [], took = {}, watched = false, weighs = 1, until = Number.POSITIVE_INFINITY }: Went = {},
 ): Enacted {
   const { brief, method } = ready;
   const litres = planned.plan.brief.milk.litres as number;
@@ -65,6 +68,7 @@ export function enact(
   const dose = planned.plan.doses.find((one) => one.id === 'acid');
   const needed = brief.acid ? gramsOfProduct(brief.acid, world.acidNeeded) : 0;
   let at = startAt;
+  let coagulantAt = startAt;
   stages.forEach((stage, index) => {
     const span = spans[index];
     if (!span) return;
@@ -77,6 +81,12 @@ export function enact(
         add({ type: 'temperature', tempC: roundTo(tempC - depart.probeOffC, 1) }, begun + minute * 60_000);
       }
     }
+    if (stage.kind.takes(stage.params).includes('coagulant')) coagulantAt = at;
+    if (watched && pot.setMin !== null && stage.kind.goal(stage.params)?.is === 'clean-break')
+      add(
+        { type: 'flocculated' },
+        Math.min(at, coagulantAt + (pot.setMin / usualMultiplier(brief.milk.homogenised)) * 60_000),
+      );
     if (dose && stage.kind.goal(stage.params)?.is === 'clear-whey') {
       let given = dose.grams * FIRST_SHARE;
       let minute = 1;

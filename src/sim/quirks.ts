@@ -2,8 +2,8 @@ import { type Departure, NO_DEPARTURE } from '../plan/world';
 
 /** What is peculiar about a milk, a pot and its maker, and steady from batch to batch. Nobody at the pot knows it. */
 export interface Quirks {
-  milk: Partial<Pick<Departure, 'fatPct' | 'proteinPct' | 'pH'>>;
-  pot: Partial<Pick<Departure, 'power' | 'probeOffC' | 'drainPace' | 'fatRetention'>>;
+  milk: Partial<Pick<Departure, 'fatPct' | 'proteinPct' | 'pH' | 'acidStrength'>>;
+  pot: Partial<Pick<Departure, 'power' | 'probeOffC' | 'drainPace' | 'fatRetention' | 'coagulantStrength'>>;
 }
 
 /** How far single batches stray from their quirks. */

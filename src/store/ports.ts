@@ -1,7 +1,10 @@
 import { createContext, useContext } from 'react';
 import type { Result } from '../core/faults/fault';
+import type { Learning } from '../learn/learn';
+import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned } from '../plan/plan';
+import type { MakeEvent } from '../run/events';
 import type { Database } from './db';
 
 /** Wall time rules; monotonic time shows when the wall clock has jumped. Milliseconds. */
@@ -17,7 +20,12 @@ export const HASTENED = 'hastened';
 
 /** Planning with spread, off the main thread; null where a later request has overtaken this one. */
 export interface Planner {
-  plan(brief: Brief): Promise<Result<Planned> | null>;
+  plan(brief: Brief, belief?: Belief): Promise<Result<Planned> | null>;
+}
+
+/** Learning from finished makes, off the main thread; null where it could not be done now. */
+export interface Learner {
+  learn(logs: Readonly<Record<string, readonly MakeEvent[]>>): Promise<Learning | null>;
 }
 
 /** How an alarm makes itself heard. */
@@ -34,6 +42,7 @@ export interface Ring {
 export interface Ports {
   clock: Clock;
   planner: Planner;
+  learner: Learner;
   db: Database;
   ring: Ring;
   /** Lays the invented kitchen out anew; null in the maker's own. */

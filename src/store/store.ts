@@ -17,6 +17,7 @@ import {
   textsDropped,
 } from './slices/draft';
 import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
+import { learningReducer } from './slices/learning';
 import { reckonerFilled, reckonerReducer } from './slices/reckoner';
 import type { WindowName } from './window';
 
@@ -40,6 +41,7 @@ export function createStore(
       data: dataReducer,
       reckoner: reckonerReducer,
       alarms: alarmsReducer,
+      learning: learningReducer,
     },
     middleware: (usual) =>
       usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),

@@ -1,6 +1,7 @@
 import { type Remote, wrap } from 'comlink';
 import { BROKE_OFF, bad, type Result } from '../core/faults/fault';
 import { ownMethods } from '../makes';
+import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned } from '../plan/plan';
 import type { PlannerApi } from './planner.worker';
@@ -31,8 +32,8 @@ function started(worker: Worker): Started {
 }
 
 /** A plan from a worker; rejects where the worker fails or the computation throws. */
-const asked = ({ api, failed }: Started, brief: Brief): Promise<Result<Planned>> =>
-  Promise.race([api.plan(brief, ownMethods()) as Promise<Result<Planned>>, failed]);
+const asked = ({ api, failed }: Started, brief: Brief, belief: Belief): Promise<Result<Planned>> =>
+  Promise.race([api.plan(brief, ownMethods(), belief) as Promise<Result<Planned>>, failed]);
 
 /**
  * Planning with spread in a worker. Only the latest request counts: while one is being computed the next one waits,
@@ -42,12 +43,12 @@ const asked = ({ api, failed }: Started, brief: Brief): Promise<Result<Planned>>
 export function workerPlanner(make: MakeWorker = usualWorker) {
   let here = started(make());
   let busy = false;
-  let waiting: { brief: Brief; answer: (value: Answer) => void } | null = null;
+  let waiting: { brief: Brief; belief: Belief; answer: (value: Answer) => void } | null = null;
 
-  async function planned(brief: Brief): Promise<Result<Planned>> {
+  async function planned(brief: Brief, belief: Belief): Promise<Result<Planned>> {
     for (let attempt = 0; attempt < 2; attempt++) {
       try {
-        return await asked(here, brief);
+        return await asked(here, brief, belief);
       } catch (error) {
         console.error(error);
         here.worker.terminate();
@@ -59,20 +60,20 @@ export function workerPlanner(make: MakeWorker = usualWorker) {
 
   async function next(): Promise<void> {
     if (busy || !waiting) return;
-    const { brief, answer } = waiting;
+    const { brief, belief, answer } = waiting;
     waiting = null;
     busy = true;
-    const result = await planned(brief);
+    const result = await planned(brief, belief);
     busy = false;
     answer(waiting ? null : result);
     void next();
   }
 
   return {
-    plan: (brief: Brief) =>
+    plan: (brief: Brief, belief: Belief = {}) =>
       new Promise<Answer>((answer) => {
         waiting?.answer(null);
-        waiting = { brief, answer };
+        waiting = { brief, belief, answer };
         void next();
       }),
   };

@@ -10,14 +10,24 @@ import { FAMILIES_PAST } from './families';
 import { MILKS } from './milks';
 import { PAST, type Past, RUNNING } from './past';
 
+/** What all of it was made with and in. */
+const SOURCES = { coagulant: 'demo-liquid', culture: 'demo-mesophile', pot: 'demo-pot-big' } as const;
+
 /** What the two milks are beyond what their tests say, in the order of the milks. */
 const QUIRKS: readonly Quirks['milk'][] = [
-  { pH: 0.04, proteinPct: 0.08 },
+  { pH: 0.04, proteinPct: 0.08, acidStrength: 1 / 1.08 },
   { pH: -0.02, fatPct: -0.15 },
 ];
 
-/** The big enamel pot: its hob is weak, its thermometer reads low, and the cloth is fine. */
-const BIG_POT: Quirks['pot'] = { power: 0.86, probeOffC: 1.4, drainPace: 1.25, fatRetention: -0.012 };
+/** The big enamel pot: its hob is weak, its thermometer reads low, the cloth is fine,
+ * and the bottle that goes with it has lost a fifth of its strength. */
+const BIG_POT: Quirks['pot'] = {
+  coagulantStrength: 0.78,
+  power: 0.86,
+  probeOffC: 1.4,
+  drainPace: 1.25,
+  fatRetention: -0.012,
+};
 
 const HOUR = 3_600_000;
 const SEED = 20_241;
@@ -53,6 +63,7 @@ function briefFor(past: Past, milk: KnownMilk): Brief {
     },
     ...(past.acid && { acid: past.acid }),
     roomC: 18,
+    sources: SOURCES,
     currency: '€',
     ...(past.options && { options: past.options }),
   };

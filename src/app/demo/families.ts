@@ -9,7 +9,9 @@ const temp = (tempC: number, of?: 'water' | 'core'): NewEvent => ({
 const pH = (value: number): NewEvent => ({ type: 'pH', pH: value });
 const note = (text: string): NewEvent => ({ type: 'note', text });
 const tested = (found: 'clean' | 'nearly' | 'stretches' | 'tears'): NewEvent => ({ type: 'tested', found });
-const flocculated: NewEvent = { type: 'flocculated' };
+
+/** As the stage ends, however long it was. */
+const END = 10_000;
 
 /** Makes of all the other families, with their good and bad days. */
 export const FAMILIES_PAST: readonly Past[] = [
@@ -22,10 +24,10 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 30,
     hour: 10,
     went: {
+      watched: true,
       notes: [
         ['acid', 1, pH(5.61)],
-        ['set', 2.6, flocculated],
-        ['set', 7, tested('clean')],
+        ['set', END, tested('clean')],
         ['stretch', 4, temp(86, 'water')],
         ['stretch', 9, temp(67, 'core')],
       ],
@@ -50,10 +52,10 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 23,
     hour: 10,
     went: {
+      watched: true,
       notes: [
         ['acid', 1, pH(5.59)],
-        ['set', 2.7, flocculated],
-        ['set', 7.5, tested('clean')],
+        ['set', END, tested('clean')],
         ['stretch', 4, temp(71.5, 'water')],
         ['stretch', 9, temp(60.5, 'core')],
         ['stretch', 10, tested('stretches')],
@@ -99,9 +101,9 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 19,
     hour: 8,
     went: {
+      watched: true,
       notes: [
-        ['set', 14, flocculated],
-        ['set', 42, tested('clean')],
+        ['set', END, tested('clean')],
         ['cook', 36, temp(39.2)],
         ['slab', 80, pH(5.38)],
       ],
@@ -116,9 +118,10 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 9,
     hour: 8,
     went: {
+      watched: true,
+      took: { set: 0.68 },
       notes: [
-        ['set', 21, flocculated],
-        ['set', 38, tested('nearly')],
+        ['set', END, tested('nearly')],
         ['cook', 36, temp(39.4)],
         ['cook', 6, { type: 'whey', look: 'creamy' }],
         ['slab', 80, pH(5.4)],
@@ -142,9 +145,9 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 16,
     hour: 9,
     went: {
+      watched: true,
       notes: [
-        ['set', 11, flocculated],
-        ['set', 32, tested('clean')],
+        ['set', END, tested('clean')],
         ['cook', 14, temp(40.4)],
         ['poach', 30, temp(89)],
       ],
@@ -159,9 +162,9 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 12,
     hour: 8,
     went: {
+      watched: true,
       notes: [
-        ['set', 13, flocculated],
-        ['set', 39, tested('clean')],
+        ['set', END, tested('clean')],
         ['press', 20, temp(23.5)],
         ['press', 90, note('the window stood open over the press')],
       ],
@@ -190,9 +193,9 @@ export const FAMILIES_PAST: readonly Past[] = [
     daysAgo: 34,
     hour: 7,
     went: {
+      watched: true,
       notes: [
-        ['set', 11, flocculated],
-        ['set', 32, tested('clean')],
+        ['set', END, tested('clean')],
         ['sour', 75, pH(5.24)],
         ['test', 3, tested('stretches')],
         ['stretch', 5, temp(76, 'water')],

@@ -39,8 +39,8 @@ export function imcuForCut(
   wantedMin: number,
   courseAt: (minute: number) => { tempC: number; pH: number },
 ): number {
-  const { multiplier, strength } = world.coagulant as NonNullable<World['coagulant']>;
-  const base = clotting(world, pot, strength);
+  const { multiplier, believed } = world.coagulant as NonNullable<World['coagulant']>;
+  const base = clotting(world, pot, believed);
   const STEPS = 40;
   let sum = 0;
   for (let i = 0; i < STEPS; i++) {

@@ -6,6 +6,7 @@ import { Segments } from '../../ui/parts/Segments';
 import { Select } from '../../ui/parts/Select';
 import { EverythingAsFile } from './EverythingAsFile';
 import { KitchenNumber } from './KitchenNumber';
+import { LearnedThings } from './Learned';
 import { Measuring } from './Measuring';
 import { Place } from './Place';
 import { Row } from './Row';
@@ -65,6 +66,7 @@ export default function KitchenView() {
           </Row>
         </div>
       </section>
+      <LearnedThings />
       <div className="mt-9">
         <EverythingAsFile />
       </div>

@@ -13,6 +13,7 @@ import type { Method } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
 import { cautionText } from '../../plan/cautionText';
 import { givenDose } from '../../plan/measures';
+import { acidStrengthIn } from '../../plan/moved';
 import type { Planned } from '../../plan/plan';
 import type { Dose, Plan } from '../../plan/schema';
 import { acidStandIns } from '../../plan/standIns';
@@ -238,7 +239,7 @@ function pHWithGrams({ plan, milkPH }: Planned, grams: number): number {
   const milk = milkOf(brief, method, brief.milk.litres ?? 1, NO_DEPARTURE);
   return pHAfter(
     bufferOf(milk, brief.milk.pH),
-    titrantOf(brief.acid),
+    titrantOf(brief.acid, { strength: acidStrengthIn(plan) }),
     amountOfGrams(brief.acid, grams) / milk.litres,
   );
 }

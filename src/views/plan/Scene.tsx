@@ -21,6 +21,7 @@ import { timesOf } from './planTimes';
 import { Ready, Worth } from './Ready';
 import { useStart } from './useStart';
 import { useAgainst, WhatIf } from './WhatIf';
+import { WithLearned } from './WithLearned';
 
 /** Pail, what comes of it and the doses, standing on one shelf; the make in sentences beneath. */
 export function Scene({
@@ -76,6 +77,7 @@ export function Scene({
         </Comes>
         <div className="order-2 min-w-0 tab:order-none lap:col-start-3 lap:row-span-2 lap:row-start-1">
           <Doses planned={planned} method={method} faults={faults} />
+          <WithLearned learned={plan.learned} />
         </div>
         <div className="stitch order-4 pt-1.5 text-[15px] leading-snug text-ink-soft tab:order-none lap:col-start-2 lap:row-start-2">
           <Whey plan={plan} />

@@ -9,15 +9,17 @@ import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../common/draftOf';
+import { useBelief } from '../common/useBelief';
 import { figureText } from './differenceText';
 
 /** The plan set aside, planned anew; null where none is. */
 export function useAgainst(): Planned | null {
   const against = useAppSelector((state) => state.draft.against);
+  const belief = useBelief();
   return useMemo(() => {
-    const result = against && planBrief(against, { spread: false });
+    const result = against && planBrief(against, { spread: false, belief });
     return result?.ok ? result.value : null;
-  }, [against]);
+  }, [against, belief]);
 }
 
 const MOST = 8;

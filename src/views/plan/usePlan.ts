@@ -1,6 +1,7 @@
 import { format as formatDate } from 'date-fns';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import type { Fault } from '../../core/faults/fault';
+import type { Belief } from '../../plan/belief';
 import type { Brief } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
 import { type Planned, planBrief } from '../../plan/plan';
@@ -8,6 +9,7 @@ import { useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { type BriefResult, briefOf } from '../common/briefOf';
+import { useBelief } from '../common/useBelief';
 import { carrySpread } from './carrySpread';
 
 export interface LivePlan {
@@ -40,24 +42,29 @@ export function useLivePlan(): LivePlan {
   else if (kept.current?.key !== key) kept.current = { key, brief };
   const same = kept.current?.brief ?? null;
   // Laying it round the clock takes many plans: the worker does that.
-  const likely = useMemo(() => same && planBrief(withoutClock(same), { spread: false }), [same]);
+  const belief = useBelief();
+  const likely = useMemo(
+    () => same && planBrief(withoutClock(same), { spread: false, belief }),
+    [same, belief],
+  );
   // What the worker found wrong, and with which brief: the next one has nothing to do with it.
   const [broken, setBroken] = useState<{ key: string | null; faults: Fault[] }>({ key: null, faults: [] });
-  const [spread, setSpread] = useState<{ key: string; planned: Planned } | null>(null);
+  const [spread, setSpread] = useState<{ key: string; belief: Belief; planned: Planned } | null>(null);
   useEffect(() => {
     if (key === null || same === null) return;
     let wanted = true;
-    void planner.plan(same).then((result) => {
+    void planner.plan(same, belief).then((result) => {
       if (!wanted || !result) return;
-      if (result.ok) setSpread({ key, planned: result.value });
+      if (result.ok) setSpread({ key, belief, planned: result.value });
       setBroken({ key, faults: result.ok ? [] : result.faults });
     });
     return () => {
       wanted = false;
     };
-  }, [key, same, planner]);
+  }, [key, same, planner, belief]);
   const last = useRef<Planned | null>(null);
-  if (spread && spread.key === key) last.current = spread.planned;
+  const own = spread !== null && spread.key === key && spread.belief === belief;
+  if (spread && own) last.current = spread.planned;
   else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
   const found =
     likely && !likely.ok
@@ -69,7 +76,7 @@ export function useLivePlan(): LivePlan {
         : faults;
   return {
     planned: last.current,
-    own: spread !== null && spread.key === key,
+    own,
     faults: found.length === 0 ? NO_FAULTS : found,
     brief: likely?.ok ? brief : null,
   };

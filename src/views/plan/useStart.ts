@@ -14,6 +14,7 @@ import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
 import { milksOf, takenBy } from '../common/goods';
+import { useBelief } from '../common/useBelief';
 import { say, sayUnwritten } from '../common/written';
 import { usePot } from './PotPicker';
 
@@ -36,12 +37,13 @@ export function useStart(brief: Brief | null, plan: Plan) {
   const milks = useAppSelector((state) => state.data.milks);
   const goods = useAppSelector((state) => state.data.goods);
   const pot = usePot(plan);
+  const belief = useBelief();
   const [starting, setStarting] = useState(false);
   const write = async (at: number, to: (id: string, first: First) => Promise<string>) => {
     if (starting || !brief) return;
     setStarting(true);
     // Frozen with its own spread, not with one carried over from the keystroke before.
-    const result = (await planner.plan(brief)) ?? planBrief(brief);
+    const result = (await planner.plan(brief, belief)) ?? planBrief(brief, { belief });
     if (!result.ok) {
       setStarting(false);
       return say(`The make could not begin: ${result.faults.map(faultLine).join('. ')}.`);

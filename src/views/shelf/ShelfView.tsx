@@ -8,6 +8,7 @@ import { selectMakes, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { briefOf } from '../common/briefOf';
 import { strengthNow, usable } from '../common/goods';
+import { useBelief } from '../common/useBelief';
 import { Board } from './Board';
 import { GoodSheet } from './GoodSheet';
 import { MilkShelf } from './MilkShelf';
@@ -65,7 +66,8 @@ function usePlanned() {
   const kitchen = useAppSelector((state) => state.kitchen);
   const now = useNow(600_000);
   const { brief } = briefOf(draft, kitchen, formatDate(now, "yyyy-MM-dd'T'HH:mm"));
-  const result = brief && planBrief(brief, { spread: false });
+  const belief = useBelief();
+  const result = brief && planBrief(brief, { spread: false, belief });
   return result?.ok ? result.value.plan : null;
 }
 

@@ -1,0 +1,49 @@
+import { keyOf } from '../../learn/learn';
+import { saysOf } from '../../learn/says';
+import type { Moved } from '../../plan/moved';
+import { useFormat } from '../../store/hooks';
+import { plainShown } from '../../store/slices/learning';
+import { useAppDispatch, useAppSelector } from '../../store/store';
+import { hoursText } from '../common/times';
+import { useNamed } from '../common/useNamed';
+
+/** What finished makes have moved in this plan: each figure with what the plain model says, and why; and a way to see it plain. */
+export function WithLearned({ learned = [] }: { learned?: readonly Moved[] | undefined }) {
+  const format = useFormat();
+  const dispatch = useAppDispatch();
+  const named = useNamed();
+  const { learning, plain } = useAppSelector((state) => state.learning);
+  if (learned.length === 0 && !plain) return null;
+  const read = ({ unit }: Moved, value: number) =>
+    unit === 'g'
+      ? format.grams(value)
+      : unit === 'kg'
+        ? format.kg(value)
+        : hoursText(unit === 'h' ? 60 * value : value);
+  return (
+    <section aria-label="With what has been learned" className="stitch mt-2 pt-2 text-[15px] leading-snug">
+      {plain ? (
+        <p>The plain model, without what your makes have taught.</p>
+      ) : (
+        <ul>
+          {learned.map((one) => {
+            const known = learning?.learnt.find((other) => keyOf(other) === keyOf(one));
+            return (
+              <li key={one.quantity} className="mt-0.5">
+                {one.figure} <strong className="figure text-[17px]">{read(one, one.value)}</strong>, plain{' '}
+                {read(one, one.plain)}: {known && saysOf(named(known))}
+              </li>
+            );
+          })}
+        </ul>
+      )}
+      <button
+        type="button"
+        onClick={() => dispatch(plainShown(!plain))}
+        className="min-h-11 font-semibold underline decoration-rim-soft underline-offset-4 hover:decoration-rim"
+      >
+        {plain ? 'Plan with what was learned' : 'Show it plain'}
+      </button>
+    </section>
+  );
+}
