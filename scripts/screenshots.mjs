@@ -54,6 +54,12 @@ async function shoot(
 }
 
 const spreadShown = (page) => page.getByRole('region', { name: 'What the yield hangs on' }).waitFor();
+/** A plan of the demo's milk, with what its makes have taught. */
+const whole = async (page) => {
+  await spreadShown(page);
+  await page.getByRole('region', { name: 'With what has been learned' }).waitFor();
+  await page.locator('[data-spread="own"]').waitFor();
+};
 const toTheAcid = async (page) => {
   await page.getByRole('button', { name: /reached/ }).click();
   await page.getByRole('button', { name: /^Poured/ }).click();
@@ -82,23 +88,13 @@ const toStage = (make, action) => async (page) => {
 };
 
 try {
-  await shoot('first-run', '/', { base: OWN });
-  await shoot('plan', '/plan', { act: spreadShown });
+  await shoot('plan', '/plan', { act: whole });
   await shoot('plan-line-and-track', '/plan', {
     act: async (page) => {
       await spreadShown(page);
       await page
         .getByRole('region', { name: 'Heat against acid' })
         .evaluate((section) => section.scrollIntoView());
-    },
-  });
-  await shoot('plan-value', '/plan', {
-    act: async (page) => {
-      await choose('Squeaky cheddared curds')(page);
-      await page.getByRole('textbox', { name: 'Cook to', exact: true }).click();
-      await page.keyboard.type('42');
-      await page.getByRole('dialog', { name: 'Cook to' }).getByText('moisture', { exact: true }).waitFor();
-      await spreadShown(page);
     },
   });
   await shoot('shelves', '/plan', { base: OWN });
@@ -114,14 +110,28 @@ try {
   });
   await shoot('methods', '/methods/squeaky-curds');
   await shoot('reckoner', '/reckon/clotting-time');
-  await shoot('plan-dark', '/plan', { look: 'dark', act: spreadShown });
-  await shoot('plan-phone', '/plan', { viewport: PHONE, act: spreadShown });
-  await shoot('plan-tablet', '/plan', { viewport: TABLET, act: spreadShown });
+  await shoot('plan-dark', '/plan', { look: 'dark', act: whole });
+  await shoot('plan-phone', '/plan', { viewport: PHONE, act: whole });
+  await shoot('plan-tablet', '/plan', { viewport: TABLET, act: whole });
   await shoot('pot', '/pot');
   await shoot('pot-acid-tablet', '/pot', { viewport: TABLET, act: toTheAcid });
   await shoot('pot-phone-dark', '/pot', { viewport: PHONE, look: 'dark' });
   await shoot('book', '/book');
-  await shoot('make', '/book/demo-make-6');
+  await shoot('make', '/book/demo-make-12', {
+    act: (page) =>
+      page
+        .getByRole('heading', { name: 'What was wrong with it?' })
+        .evaluate((heading) => heading.scrollIntoView({ block: 'start' })),
+  });
+  await shoot('beside', '/book/beside?of=demo-make-11,demo-make-12');
+  await shoot('learned', '/kitchen', {
+    act: async (page) => {
+      await page.getByText('takes 10\u00a0% more acid').waitFor();
+      await page
+        .getByRole('heading', { name: 'What has been learned' })
+        .evaluate((heading) => heading.scrollIntoView({ block: 'start' }));
+    },
+  });
   await shoot('kitchen', '/kitchen', {
     act: (page) =>
       page.getByRole('region', { name: 'What stands in it' }).evaluate((section) => section.scrollIntoView()),

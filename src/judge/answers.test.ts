@@ -133,6 +133,12 @@ describe('answers', () => {
     expect(causes.map(({ id }) => id)).toEqual(expect.arrayContaining(['coagulant-weak']));
   });
 
+  it('of a make that is over nothing is told to be done that wants its pot', () => {
+    for (const one of CASES)
+      for (const { nowText } of judge(stateTold(one), one.found).causes)
+        expect(nowText ?? '').not.toMatch(/test it every|more acid|try a piece/);
+  });
+
   it('what does not melt by nature is no fault', () => {
     const { ask } = judge(stateTold({ method: 'paneer' }), ['will-not-melt']);
     expect(ask[0]?.text).toMatch(/by nature/);

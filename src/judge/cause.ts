@@ -35,8 +35,9 @@ export interface Cause {
   part?(log: Log): boolean;
   says(log: Log): Said;
   next(log: Log): NextTime;
-  /** What can be done with this very cheese. */
+  /** What can be done with this very cheese; or only while it is still being made. */
   now?: string;
+  atThePot?: true;
 }
 export type Causes = Partial<Record<CauseId, Cause>>;
 

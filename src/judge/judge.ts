@@ -1,7 +1,7 @@
 import { type Format, formatter, METRIC } from '../core/units/format';
 import { inUnits } from '../core/units/inUnits';
 import type { MistakeId } from '../makes/mistakes';
-import type { MakeState } from '../run/makeState';
+import { isOver, type MakeState } from '../run/makeState';
 import { askBetween } from './asks';
 import type { Clue } from './cause';
 import { CAUSES, MODEL_OFF, OF_MISTAKE } from './causes';
@@ -151,7 +151,7 @@ export function judge(
         ? [...one.clues].sort((a, b) => b.times - a.times).map(({ text, event }) => ({ text, event }))
         : [{ text: NO_TRACE, event: null }],
     nextTime: nextOf(one.id, log),
-    nowText: nowOf(one.id, format),
+    nowText: nowOf(one.id, log),
   }));
   const restPct = pcts.at(-1) ?? 0;
   if (restPct > 0) causes.push(unknown(restPct));
@@ -166,9 +166,10 @@ export function judge(
   };
 }
 
-const nowOf = (id: Weighed['id'], format: Format): string | null => {
-  const { now } = CAUSES[id];
-  return now === undefined ? null : inUnits(now, format);
+/** What can be done now: at a make that is over nothing that wants its pot. */
+const nowOf = (id: Weighed['id'], { state, format }: Log): string | null => {
+  const { now, atThePot } = CAUSES[id];
+  return now === undefined || (atThePot && isOver(state)) ? null : inUnits(now, format);
 };
 const nextOf = (id: Weighed['id'], log: Log): ToldCause['nextTime'] => {
   const { text, options } = CAUSES[id].next(log);

@@ -155,6 +155,7 @@ const short: Cause = {
     return words('Pour on by 5 % at a time, 5 min apart, until the whey is clear.');
   },
   now: 'Pour in 5 % more acid, wait 5 min, and look at the whey again.',
+  atThePot: true,
 };
 
 const warm: Cause = {

@@ -46,6 +46,7 @@ const weak: Cause = {
   },
   next: (log) => doseTimes(log, Math.max(1.1, ratioOf(log))),
   now: 'Wrap it and test it every 10 min: it comes, later.',
+  atThePot: true,
 };
 
 /** How much of the dose was told to have gone in. */
@@ -102,6 +103,7 @@ const short: Cause = {
   },
   next: (log) => doseTimes(log, Math.max(1.1, flocculated(log)?.ofUsual ?? 1.3)),
   now: 'Wrap it and test it every 10 min: it comes, later.',
+  atThePot: true,
 };
 
 const over: Cause = {
@@ -179,6 +181,7 @@ const dilution: Cause = {
   },
   next: () => words('Dilute it in boiled, cooled water, and have it in the milk within 30 min.'),
   now: 'Wrap it and test it every 10 min.',
+  atThePot: true,
 };
 
 /** What the coagulant does, by when the milk flocculated. */

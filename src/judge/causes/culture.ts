@@ -72,6 +72,7 @@ const weak: Cause = {
     return words(`Take ${(1 / Math.min(0.9, pace)).toFixed(1)} times the culture, or a fresh one.`);
   },
   now: 'Give it more time, warm: it sours on.',
+  atThePot: true,
 };
 
 const fast: Cause = {
@@ -273,6 +274,7 @@ const short: Cause = {
     );
   },
   now: 'Leave it warm and look again in an hour.',
+  atThePot: true,
 };
 
 /** How it soured. */

@@ -132,6 +132,7 @@ const setTooCold: Cause = {
         : `Wrap the pot, or set it in a bath: each ${log.format.tempStep(1, 0)} cooler makes it a tenth longer.`,
     ),
   now: 'Wrap it and test it every 10 min.',
+  atThePot: true,
 };
 
 const setDisturbed: Cause = {

@@ -123,6 +123,7 @@ const cold: Cause = {
         `Water of ${log.format.temp(to)}, and the curd in fingers of ${log.format.millimetres(20)}, so that it is warm through.`,
     ),
   now: 'Into water of {80°C} again, with a spoon; what still tears is good for baking.',
+  atThePot: true,
 };
 
 /** Minutes a single piece is worked: the stage holds all of them. */

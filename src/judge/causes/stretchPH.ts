@@ -76,6 +76,7 @@ const pHHigh: Cause = {
         : `Dose the acid for pH ${to}.`,
     ),
   now: 'Keep it at {38°C} for 30 to 60 min more and try a piece again.',
+  atThePot: true,
 };
 
 const pHLow: Cause = {
@@ -113,6 +114,7 @@ const pHLow: Cause = {
         : `Dose the acid for pH ${to}.`,
     ),
   now: 'It will not stretch any more: drain it and eat it as curd, or bake it.',
+  atThePot: true,
 };
 
 /** How sour the curd was as it was stretched. */

@@ -49,7 +49,7 @@ export function Scene({
   const pail = pailOf(planned, format);
   const times = timesOf(plan, now);
   const acid = plan.doses.find((dose) => dose.id === 'acid') ?? plan.doses[0];
-  const against = useAgainst();
+  const against = useAgainst(plan);
   const start = useStart(brief, plan);
   return (
     <section

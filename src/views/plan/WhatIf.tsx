@@ -4,6 +4,7 @@ import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
 import { changes, type Difference, differences } from '../../plan/compare';
 import { type Planned, planBrief } from '../../plan/plan';
+import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -13,9 +14,9 @@ import { useBelief } from '../common/useBelief';
 import { figureText } from './differenceText';
 
 /** The plan set aside, planned anew; null where none is. */
-export function useAgainst(): Planned | null {
+export function useAgainst(plan: Plan): Planned | null {
   const against = useAppSelector((state) => state.draft.against);
-  const belief = useBelief();
+  const belief = useBelief(plan);
   return useMemo(() => {
     const result = against && planBrief(against, { spread: false, belief });
     return result?.ok ? result.value : null;

@@ -41,8 +41,9 @@ export function useLivePlan(): LivePlan {
   if (key === null || brief === null) kept.current = null;
   else if (kept.current?.key !== key) kept.current = { key, brief };
   const same = kept.current?.brief ?? null;
+  const last = useRef<Planned | null>(null);
+  const belief = useBelief(last.current?.plan ?? null);
   // Laying it round the clock takes many plans: the worker does that.
-  const belief = useBelief();
   const likely = useMemo(
     () => same && planBrief(withoutClock(same), { spread: false, belief }),
     [same, belief],
@@ -62,7 +63,6 @@ export function useLivePlan(): LivePlan {
       wanted = false;
     };
   }, [key, same, planner, belief]);
-  const last = useRef<Planned | null>(null);
   const own = spread !== null && spread.key === key && spread.belief === belief;
   if (spread && own) last.current = spread.planned;
   else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);

@@ -37,7 +37,7 @@ export function useStart(brief: Brief | null, plan: Plan) {
   const milks = useAppSelector((state) => state.data.milks);
   const goods = useAppSelector((state) => state.data.goods);
   const pot = usePot(plan);
-  const belief = useBelief();
+  const belief = useBelief(plan);
   const [starting, setStarting] = useState(false);
   const write = async (at: number, to: (id: string, first: First) => Promise<string>) => {
     if (starting || !brief) return;

@@ -66,7 +66,7 @@ function usePlanned() {
   const kitchen = useAppSelector((state) => state.kitchen);
   const now = useNow(600_000);
   const { brief } = briefOf(draft, kitchen, formatDate(now, "yyyy-MM-dd'T'HH:mm"));
-  const belief = useBelief();
+  const belief = useBelief(null);
   const result = brief && planBrief(brief, { spread: false, belief });
   return result?.ok ? result.value.plan : null;
 }
