@@ -1,7 +1,4 @@
 /** A large book: its table sorted, searched and put together, and the view opened and scrolled in the machine's Chromium. */
-import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
-import { chromium, type LaunchOptions } from '@playwright/test';
 import {
   createTable,
   getCoreRowModel,
@@ -14,6 +11,7 @@ import { stateTold } from '../src/judge/fixtures/told';
 import { METHODS } from '../src/makes';
 import { type Summary, summaryOf } from '../src/run/summary';
 import { columnsOf, speaksOf } from '../src/views/book/columns';
+import { served } from './served';
 
 const MANY = 10_000;
 const IN_BROWSER = Number(process.argv[2] ?? 1000);
@@ -82,21 +80,7 @@ console.log(`${MANY} makes found by a word: ${found.toFixed(0)} ms (aim: 50)`);
 console.log(`${MANY} makes sorted by yield or score: ${sorted.toFixed(0)} ms (aim: 50)`);
 console.log(`${MANY} makes put together by month or make: ${grouped.toFixed(0)} ms`);
 
-const options = JSON.parse(
-  readFileSync(new URL('../scripts/chromium.json', import.meta.url), 'utf8'),
-) as LaunchOptions;
-const server = spawn(
-  process.execPath,
-  ['--import', 'tsx', 'server/main.ts', '--demo', '--port', String(PORT)],
-  {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    detached: true,
-  },
-);
-await new Promise<void>((resolve) => {
-  server.stdout.on('data', (chunk: Buffer) => chunk.toString().includes('http://') && resolve());
-});
-const browser = await chromium.launch(options);
+const { browser, stop } = await served(PORT, '--demo');
 try {
   const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
   await page.goto(`http://127.0.0.1:${PORT}/book`);
@@ -167,6 +151,5 @@ try {
   });
   console.log(`sorted by a tap on its head: ${key.toFixed(0)} ms to the frame after`);
 } finally {
-  await browser.close();
-  if (server.pid) process.kill(-server.pid);
+  await stop();
 }

@@ -1,28 +1,12 @@
 /** How fast the plan answers in the machine's Chromium: from a key press to all figures redrawn, and frames while a knob is pulled. */
-import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
-import { chromium, type LaunchOptions } from '@playwright/test';
+import { served } from './served';
 
 const PORT = 4719;
 const KEYS = 60;
 const PULLS = 120;
 const OPENINGS = 5;
 
-const options = JSON.parse(
-  readFileSync(new URL('../scripts/chromium.json', import.meta.url), 'utf8'),
-) as LaunchOptions;
-const server = spawn(
-  process.execPath,
-  ['--import', 'tsx', 'server/main.ts', '--demo', '--port', String(PORT)],
-  {
-    stdio: ['ignore', 'pipe', 'inherit'],
-    detached: true,
-  },
-);
-await new Promise<void>((resolve) => {
-  server.stdout.on('data', (chunk: Buffer) => chunk.toString().includes('http://') && resolve());
-});
-const browser = await chromium.launch(options);
+const { browser, stop } = await served(PORT, '--demo');
 const percentile = (values: number[], p: number) =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))] ?? Number.NaN;
 
@@ -119,6 +103,5 @@ try {
     `frames while the milk is pulled: median ${percentile(frames, 0.5).toFixed(0)} ms, 95th percentile ${percentile(frames, 0.95).toFixed(0)} ms of ${frames.length} (aim: at most 33)`,
   );
 } finally {
-  await browser.close();
-  process.kill(-(server.pid as number));
+  await stop();
 }

@@ -1,12 +1,10 @@
 /** From the tap on "Note it" to a reading that is stored, with 50 finished makes in the book and 4 running. */
-import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
-import { chromium, type LaunchOptions } from '@playwright/test';
 import type { MakeFile } from '../src/files/make';
 import { METHODS } from '../src/makes';
 import { MODEL_VERSION, planBrief } from '../src/plan/plan';
 import type { MakeEvent } from '../src/run/events';
 import { USUAL_KITCHEN } from '../src/store/slices/kitchen';
+import { served } from './served';
 
 const PORT = 4718;
 const NOTES = 40;
@@ -46,17 +44,7 @@ function makeFile(n: number, finished: boolean, now: number): MakeFile {
   return { format: 'plump-pail/make', version: 1, id: `bench-make-${n}`, events };
 }
 
-const options = JSON.parse(
-  readFileSync(new URL('../scripts/chromium.json', import.meta.url), 'utf8'),
-) as LaunchOptions;
-const server = spawn('npx', ['tsx', 'server/main.ts', '--port', String(PORT)], {
-  stdio: ['ignore', 'pipe', 'inherit'],
-  detached: true,
-});
-await new Promise<void>((resolve) => {
-  server.stdout.on('data', (chunk: Buffer) => chunk.toString().includes('http://') && resolve());
-});
-const browser = await chromium.launch(options);
+const { browser, stop } = await served(PORT);
 try {
   const now = Date.now();
   const makes = [
@@ -99,6 +87,5 @@ try {
     `a reading from the tap to stored, 50 finished makes and 4 running: median ${(took[NOTES / 2] as number).toFixed(0)} ms, 95th percentile ${(took[Math.floor(NOTES * 0.95)] as number).toFixed(0)} ms (aim: at most 100)`,
   );
 } finally {
-  await browser.close();
-  process.kill(-(server.pid as number));
+  await stop();
 }

@@ -37,88 +37,70 @@ function stretchPH(log: Log): Read | undefined {
   const last = log.state.pHs.findLast((one) => run && one.at <= (run.endedAt ?? 0));
   return last ? { value: last.pH, at: last.at, event: last.seq } : pHsIn(log, stretches).at(-1);
 }
-const aimAt = (log: Log, key: string, text: (to: string) => string) =>
-  change(log, key, windowOf(log).aim, (to) => text(log.format.pH(to)));
 const pHKey = (log: Log) => (log.camp === 'cultured' ? 'stretchPH' : 'acidPH');
+/** The pH to go for next time: waited for where a culture brings it, dosed for where acid does. */
+const aim = (log: Log, waits: string) =>
+  change(log, pHKey(log), windowOf(log).aim, (to) =>
+    (log.camp === 'cultured' ? waits : 'Dose the acid for pH {}.').replace('{}', log.format.pH(to)),
+  );
 
-const pHHigh: Cause = {
-  text: 'the curd was not sour enough to stretch',
-  part,
-  says: (log) => {
-    const { high, higher } = windowOf(log);
+/** Too sour, or not sour enough: the same reading, the plan's own aim and a trial piece, from either side. */
+const off = (way: 'high' | 'low'): Cause['says'] => {
+  const high = way === 'high';
+  return (log) => {
+    const range = windowOf(log);
+    const [from, steps] = high ? [range.high, range.higher] : [range.low, range.lower];
     const read = stretchPH(log);
     const piece = lastPiece(log);
     const planned = optionOf(log, pHKey(log));
+    const { format } = log;
     return said(
       [
         read &&
           steep(
             read.value,
-            high,
-            higher,
-            `It stood at pH ${log.format.pH(read.value)} at the stretch.`,
+            from,
+            steps,
+            `It stood at pH ${format.pH(read.value)} at the stretch.`,
             read.event,
           ),
-        planned !== null &&
-          steep(planned, high, higher, `The plan aimed at pH ${log.format.pH(planned)}.`, PLAN),
-        piece?.found === 'tears' && { times: 2, text: 'A trial piece tore.', event: piece.seq, apart: true },
+        planned !== null && steep(planned, from, steps, `The plan aimed at pH ${format.pH(planned)}.`, PLAN),
+        high &&
+          piece?.found === 'tears' && {
+            times: 2,
+            text: 'A trial piece tore.',
+            event: piece.seq,
+            apart: true,
+          },
+        !high &&
+          piece?.found === 'melts' && { times: 8, text: 'A trial piece melted away.', event: piece.seq },
       ],
       {
-        cleared: piece?.found === 'stretches' || (read !== undefined && read.value <= high),
+        cleared:
+          piece?.found === 'stretches' ||
+          (read !== undefined && (high ? read.value <= from : read.value >= from)),
         measured: read !== undefined || piece !== undefined,
       },
     );
-  },
-  next: (log) =>
-    aimAt(log, pHKey(log), (to) =>
-      log.camp === 'cultured'
-        ? `Wait for pH ${to}, or for a piece that stretches.`
-        : `Dose the acid for pH ${to}.`,
-    ),
-  now: 'Keep it at {38°C} for 30 to 60 min more and try a piece again.',
-  atThePot: true,
-};
-
-const pHLow: Cause = {
-  text: 'the curd was too sour to stretch',
-  part,
-  says: (log) => {
-    const { low, lower } = windowOf(log);
-    const read = stretchPH(log);
-    const piece = lastPiece(log);
-    const planned = optionOf(log, pHKey(log));
-    return said(
-      [
-        read &&
-          steep(
-            read.value,
-            low,
-            lower,
-            `It stood at pH ${log.format.pH(read.value)} at the stretch.`,
-            read.event,
-          ),
-        planned !== null &&
-          steep(planned, low, lower, `The plan aimed at pH ${log.format.pH(planned)}.`, PLAN),
-        piece?.found === 'melts' && { times: 8, text: 'A trial piece melted away.', event: piece.seq },
-      ],
-      {
-        cleared: piece?.found === 'stretches' || (read !== undefined && read.value >= low),
-        measured: read !== undefined || piece !== undefined,
-      },
-    );
-  },
-  next: (log) =>
-    aimAt(log, pHKey(log), (to) =>
-      log.camp === 'cultured'
-        ? `Stretch at pH ${to}: try a piece every 20 min near it.`
-        : `Dose the acid for pH ${to}.`,
-    ),
-  now: 'It will not stretch any more: drain it and eat it as curd, or bake it.',
-  atThePot: true,
+  };
 };
 
 /** How sour the curd was as it was stretched. */
 export const STRETCH_PH: Causes = {
-  'pH-too-high-at-stretch': pHHigh,
-  'pH-too-low-at-stretch': pHLow,
+  'pH-too-high-at-stretch': {
+    text: 'the curd was not sour enough to stretch',
+    part,
+    says: off('high'),
+    next: (log) => aim(log, 'Wait for pH {}, or for a piece that stretches.'),
+    now: 'Keep it at {38°C} for 30 to 60 min more and try a piece again.',
+    atThePot: true,
+  },
+  'pH-too-low-at-stretch': {
+    text: 'the curd was too sour to stretch',
+    part,
+    says: off('low'),
+    next: (log) => aim(log, 'Stretch at pH {}: try a piece every 20 min near it.'),
+    now: 'It will not stretch any more: drain it and eat it as curd, or bake it.',
+    atThePot: true,
+  },
 };
