@@ -88,7 +88,8 @@ const cold: Cause = {
     const { format } = log;
     const { water, curd } = stretchReads(log);
     const topWater = highest(water);
-    const topCurd = highest(curd);
+    // It warms as it goes: what was read last is what was pulled.
+    const topCurd = curd.at(-1);
     return said(
       [
         topCurd &&
@@ -96,7 +97,7 @@ const cold: Cause = {
             topCurd.value,
             58,
             [[55, 8]],
-            `The curd was ${format.temp(topCurd.value)} at the most.`,
+            `The curd was ${format.temp(topCurd.value)} as it was pulled.`,
             topCurd.event,
           ),
         topWater &&
