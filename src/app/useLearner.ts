@@ -4,7 +4,7 @@ import { keyOf, type Learning, type Learnt } from '../learn/learn';
 import { saysOf } from '../learn/says';
 import { usePorts } from '../store/ports';
 import { learningRead } from '../store/slices/learning';
-import { selectOver, useAppDispatch, useAppSelector } from '../store/store';
+import { selectOverLogs, useAppDispatch, useAppSelector } from '../store/store';
 import { useNamed } from '../views/common/useNamed';
 
 /** What is told now and was not: one line each. */
@@ -17,21 +17,15 @@ function newsOf(before: Learning, after: Learning, named: (one: Learnt) => Learn
 export function useLearner() {
   const { learner } = usePorts();
   const dispatch = useAppDispatch();
-  const makes = useAppSelector(selectOver);
-  const logs = useAppSelector((state) => state.data.logs);
+  const logs = useAppSelector(selectOverLogs);
   const named = useNamed();
   const name = useRef(named);
   name.current = named;
   const last = useRef<Learning | null>(null);
-  const ids = makes.map(({ id }) => id).join(' ');
-  const over = useRef<Record<string, (typeof logs)[string]>>({});
-  const key = makes.map(({ id }) => `${id} ${logs[id]?.length ?? 0}`).join(' ');
-  over.current = Object.fromEntries(makes.flatMap(({ id }) => (logs[id] ? [[id, logs[id]]] : [])));
-  // biome-ignore lint/correctness/useExhaustiveDependencies: what is over, and how long its log is, says when to learn anew
   useEffect(() => {
-    if (ids === '' && last.current === null) return;
+    if (Object.keys(logs).length === 0 && last.current === null) return;
     let wanted = true;
-    void learner.learn(over.current).then((learning) => {
+    void learner.learn(logs).then((learning) => {
       if (!wanted || !learning) return;
       const before = last.current;
       last.current = learning;
@@ -42,5 +36,5 @@ export function useLearner() {
     return () => {
       wanted = false;
     };
-  }, [key, learner, dispatch]);
+  }, [logs, learner, dispatch]);
 }

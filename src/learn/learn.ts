@@ -19,7 +19,8 @@ export interface Learnt extends Posterior {
   name: string;
   /** Makes it rests on, by id. */
   from: readonly string[];
-  /** Whether it is sure and large enough to be told. */
+  /** Whether two makes or more agree that there is something; and whether it is large enough to be told of itself. */
+  sure: boolean;
   told: boolean;
 }
 
@@ -75,8 +76,8 @@ export function learnFrom(all: readonly Taught[]): Learning {
       const low = Math.exp(held.mean - Z90 * held.sd);
       const high = Math.exp(held.mean + Z90 * held.sd);
       const felt = Math.abs(Math.exp(held.mean) - 1) >= prior.felt;
-      const told = from.length >= LEAST_MAKES && felt && (low > 1 || high < 1);
-      learnt.push({ quantity, of: prior.of, id, name, from, told, ...held });
+      const sure = from.length >= LEAST_MAKES && (low > 1 || high < 1);
+      learnt.push({ quantity, of: prior.of, id, name, from, sure, told: sure && felt, ...held });
     }
   }
   return { learnt, kind, makes: taught.length };
@@ -115,10 +116,10 @@ export const keyOf = ({ quantity, id }: Pick<Learnt, 'quantity' | 'id'>): string
 
 const round = (value: number) => Number(value.toFixed(4));
 
-/** What has been learned, as a file: only what is sure and large enough to be told. */
+/** What has been learned, as a file: what two makes or more agree on. */
 export function learnedFile({ learnt, makes }: Learning): Learned {
   const quirks = learnt
-    .filter((one) => one.told)
+    .filter((one) => one.sure)
     .map(
       (one): Quirk => ({
         of: one.of,

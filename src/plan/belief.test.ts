@@ -3,7 +3,7 @@ import { withAdded } from './added';
 import { type Belief, LEARNED_QUANTITIES, type LearnedQuantity } from './belief';
 import { basic } from './fixtures/briefs';
 import { scaledBy } from './larger';
-import { beliefIn } from './moved';
+import { beliefIn, movedIn } from './moved';
 import { type Planned, planBrief } from './plan';
 
 const held = (quantity: LearnedQuantity, likely: number): Belief => ({
@@ -74,6 +74,15 @@ describe('a plan with what has been learned', () => {
     expect(width(kg?.yieldKg ?? { low: 1, high: 99 })).toBeLessThan(
       width(plain?.yieldKg ?? { low: 1, high: 1 }),
     );
+  });
+
+  it('what was learned of a plan stands beside one changed a little, each figure as it is now', () => {
+    const before = planned('squeaky-curds', held('yield', 1.05)).plan;
+    const twice = scaledBy(before, 2)?.plan;
+    const [was] = before.learned ?? [];
+    const [is] = movedIn(before.learned ?? [], twice ?? before);
+    expect(is?.value).toBeCloseTo(2 * (was?.value ?? 0), 1);
+    expect((is?.value ?? 0) / (is?.plain ?? 1)).toBeCloseTo((was?.value ?? 0) / (was?.plain ?? 1), 9);
   });
 
   it('says what moved which figure, and what is planned anew on the way goes by it too', () => {

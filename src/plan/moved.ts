@@ -2,13 +2,11 @@ import { does } from '../makes/asked';
 import { type Belief, expectedWorld, type Held, LEARNED_QUANTITIES, type LearnedQuantity } from './belief';
 import type { Plan } from './schema';
 
-/** What a quirk has moved in a plan: the figure, as the plain model has it and with what was learned. */
+/** What a quirk has moved in a plan, however little: the figure, as the plain model has it and with what was learned. */
 export type Moved = NonNullable<Plan['learned']>[number];
 
 /** The 10th and 90th percentiles lie so many standard deviations off. */
 const Z90 = 1.2816;
-/** A figure moved by less than this share is not said to have moved. */
-const LEAST = 0.001;
 
 const doseOf = (plan: Plan, id: 'acid' | 'coagulant') => plan.doses.find((dose) => dose.id === id);
 
@@ -44,7 +42,6 @@ export function movedBy(belief: Belief, plain: Plan, learned: Plan): Moved[] {
     const held = belief[quantity];
     const [before, after] = [FIGURES[quantity](plain), FIGURES[quantity](learned)];
     if (!held || !before || !after || before.value <= 0) return [];
-    if (Math.abs(after.value / before.value - 1) < LEAST) return [];
     const { likely, sdLn, of, id, makes } = held;
     return [
       {
@@ -67,6 +64,15 @@ export function movedBy(belief: Belief, plain: Plan, learned: Plan): Moved[] {
 /** What its acid is worth in this milk, as the plan goes by it. */
 export const acidStrengthIn = (plan: Pick<Plan, 'learned'>): number =>
   expectedWorld(beliefIn(plan)).acidStrength;
+
+/** What was learned of a plan before it, for one that is changed a little: each figure as it is now, its plain one in proportion. */
+export const movedIn = (before: readonly Moved[], plan: Plan): Moved[] =>
+  before.flatMap((one) => {
+    const now = FIGURES[one.quantity](plan)?.value;
+    return now === undefined || one.value <= 0
+      ? []
+      : [{ ...one, value: now, plain: (one.plain * now) / one.value }];
+  });
 
 /** The belief a plan was made with, so that what is planned anew on the way goes by it too. */
 export const beliefIn = ({ learned = [] }: Pick<Plan, 'learned'>): Belief =>

@@ -234,6 +234,8 @@ function assemble(run: Likely, spread: Spread | null): Planned {
 export interface PlanOptions {
   spread?: boolean;
   belief?: Belief;
+  /** Whether it says what of it was learned, which takes the plain run too. It does. */
+  says?: boolean;
 }
 
 /**
@@ -269,7 +271,8 @@ function planOnce(brief: Brief, options: PlanOptions): Result<Planned> {
     const run = likelyRun(ready.value, litres, belief);
     const spread =
       options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.dosed, { belief });
-    return good(withLearned(assemble(run, spread), ready.value, litres, belief));
+    const planned = assemble(run, spread);
+    return good(options.says === false ? planned : withLearned(planned, ready.value, litres, belief));
   } catch (error) {
     if (error instanceof Infeasible) return bad(error.fault);
     throw error;

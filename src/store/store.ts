@@ -1,5 +1,5 @@
 import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
-import { useDispatch, useSelector } from 'react-redux';
+import { shallowEqual, useDispatch, useSelector } from 'react-redux';
 import type { MakeEvent } from '../run/events';
 import { isOver, type MakeState, stateOf } from '../run/state';
 import type { Database, SettingKey } from './db';
@@ -114,4 +114,11 @@ export const selectRunning = createSelector([selectMakes], (makes) =>
 );
 export const selectOver = createSelector([selectMakes], (makes) =>
   makes.filter(({ state }) => isOver(state)),
+);
+/** The logs of makes that are over, by make; the same object while none of them has changed. */
+export const selectOverLogs = createSelector(
+  [selectOver, (state: State) => state.data.logs],
+  (makes, logs): Readonly<Record<string, readonly MakeEvent[]>> =>
+    Object.fromEntries(makes.flatMap(({ id }) => (logs[id] ? [[id, logs[id]]] : []))),
+  { memoizeOptions: { resultEqualityCheck: shallowEqual } },
 );

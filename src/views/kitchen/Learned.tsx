@@ -20,7 +20,7 @@ export function LearnedThings() {
       <h2 className="text-[24px]">What has been learned</h2>
       <p className="text-[16px] text-ink-soft">
         {told.length > 0
-          ? 'Plans of the same milk, bottle, pot and make go by it. Told only where two makes or more agree and it can be felt.'
+          ? 'Plans of the same milk, bottle, pot and make go by it. Told only where two makes or more agree and it can be felt; the rest moves them as little as it is sure.'
           : 'Nothing yet that two makes agree on and that could be felt. Weigh what comes out, note when the bowl stops and one pH, and it shows.'}
       </p>
       <ul>
@@ -69,17 +69,15 @@ function Quirk({ one }: { one: Learnt }) {
           .
         </p>
       </div>
-      {one.told && (
-        <Switch
-          label="plans go by it"
-          on={!leftOut.includes(key)}
-          onChange={(on) =>
-            dispatch(
-              kitchenChanged({ leftOut: on ? leftOut.filter((other) => other !== key) : [...leftOut, key] }),
-            )
-          }
-        />
-      )}
+      <Switch
+        label="plans go by it"
+        on={!leftOut.includes(key)}
+        onChange={(on) =>
+          dispatch(
+            kitchenChanged({ leftOut: on ? leftOut.filter((other) => other !== key) : [...leftOut, key] }),
+          )
+        }
+      />
     </li>
   );
 }

@@ -7,13 +7,23 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { hoursText } from '../common/times';
 import { useNamed } from '../common/useNamed';
 
+/** A figure moved by less than this share nobody sees. */
+const SEEN = 0.005;
+
 /** What finished makes have moved in this plan: each figure with what the plain model says, and why; and a way to see it plain. */
 export function WithLearned({ learned = [] }: { learned?: readonly Moved[] | undefined }) {
   const format = useFormat();
   const dispatch = useAppDispatch();
   const named = useNamed();
   const { learning, plain } = useAppSelector((state) => state.learning);
-  if (learned.length === 0 && !plain) return null;
+  const said = learned.flatMap((moved) => {
+    const known = learning?.learnt.find((one) => keyOf(one) === keyOf(moved));
+    return known?.told ? [{ moved, known }] : [];
+  });
+  const little = learned.filter(
+    (moved) => Math.abs(moved.value / moved.plain - 1) >= SEEN && !said.some((one) => one.moved === moved),
+  );
+  if (said.length === 0 && little.length === 0 && !plain) return null;
   const read = ({ unit }: Moved, value: number) =>
     unit === 'g'
       ? format.grams(value)
@@ -26,15 +36,18 @@ export function WithLearned({ learned = [] }: { learned?: readonly Moved[] | und
         <p>The plain model, without what your makes have taught.</p>
       ) : (
         <ul>
-          {learned.map((one) => {
-            const known = learning?.learnt.find((other) => keyOf(other) === keyOf(one));
-            return (
-              <li key={one.quantity} className="mt-0.5">
-                {one.figure} <strong className="figure text-[17px]">{read(one, one.value)}</strong>, plain{' '}
-                {read(one, one.plain)}: {known && saysOf(named(known))}
-              </li>
-            );
-          })}
+          {said.map(({ moved, known }) => (
+            <li key={moved.quantity} className="mt-0.5">
+              {moved.figure} <strong className="figure text-[17px]">{read(moved, moved.value)}</strong>, plain{' '}
+              {read(moved, moved.plain)}: {saysOf(named(known))}
+            </li>
+          ))}
+          {little.length > 0 && (
+            <li className="mt-0.5 text-ink-soft">
+              {said.length > 0 ? 'And w' : 'W'}hat is not sure, or too small to tell, moves{' '}
+              {little.map(({ figure }) => figure).join(' and ')} a little.
+            </li>
+          )}
         </ul>
       )}
       <button

@@ -45,7 +45,7 @@ export function useLivePlan(): LivePlan {
   const belief = useBelief(last.current?.plan ?? null);
   // Laying it round the clock takes many plans: the worker does that.
   const likely = useMemo(
-    () => same && planBrief(withoutClock(same), { spread: false, belief }),
+    () => same && planBrief(withoutClock(same), { spread: false, says: false, belief }),
     [same, belief],
   );
   // What the worker found wrong, and with which brief: the next one has nothing to do with it.
@@ -65,7 +65,8 @@ export function useLivePlan(): LivePlan {
   }, [key, same, planner, belief]);
   const own = spread !== null && spread.key === key && spread.belief === belief;
   if (spread && own) last.current = spread.planned;
-  else if (likely?.ok) last.current = carrySpread(likely.value, spread?.planned ?? null);
+  else if (likely?.ok)
+    last.current = carrySpread(likely.value, spread?.planned ?? null, Object.keys(belief).length > 0);
   const found =
     likely && !likely.ok
       ? likely.faults
