@@ -147,7 +147,7 @@ describe('looking back', () => {
     expect(run(['causes']).out.split('\n')).toContain('model-off');
     expect(out('findings', 'no-squeak')).toMatchObject({
       id: 'no-squeak',
-      families: ['squeaky', 'grilling'],
+      families: ['squeaky-curd'],
     });
     expect(run(['findings', 'dull']).faults.map(({ path }) => path)).toEqual(['finding']);
   });

@@ -1,5 +1,6 @@
+import { METHODS } from '../makes';
 import { CAUSES } from './causes';
-import { campsOf, FINDINGS, oddsOf } from './findings';
+import { campsOf, FINDINGS, findableIn, oddsOf } from './findings';
 import { CAUSE_IDS, FINDING_IDS, type FindingId } from './ids';
 
 /** What a finding asks, where it belongs and what it can come from; null for one nobody knows. */
@@ -12,7 +13,11 @@ export function findingFile(id: string) {
     id,
     text: FINDINGS[finding].text,
     question: FINDINGS[finding].question,
-    families: camps,
+    families: [
+      ...new Set(
+        METHODS.filter((method) => findableIn(method).includes(finding)).map(({ family }) => family),
+      ),
+    ],
     causes: CAUSE_IDS.filter((cause) => causes.has(cause) && cause in CAUSES),
   };
 }

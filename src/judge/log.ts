@@ -3,7 +3,9 @@ import { does, takes } from '../makes/asked';
 import type { Method, OptionValues } from '../makes/method';
 import type { DoseId } from '../makes/terms';
 import type { Doing, ReadOf } from '../makes/traits';
+import type { AddedDose } from '../plan/measures';
 import type { PlanStage } from '../plan/schema';
+import { unreckoned } from '../run/borne';
 import { methodIn } from '../run/frozen';
 import type { MakeState, StageRun } from '../run/makeState';
 import { type Camp, campOf } from './camp';
@@ -142,6 +144,15 @@ export const lowest = (reads: readonly Read[]): Read | undefined =>
 export const meanOf = (reads: readonly Read[]): number =>
   reads.reduce((sum, one) => sum + one.value, 0) / reads.length;
 
+/** What was told to have gone in of a dose, of what was planned of it; null where nobody told. */
+export function toldShare({ state }: Log, dose: AddedDose): { share: number; event: number | null } | null {
+  const told = state.added.filter((one) => one.dose === dose);
+  const planned = told[0]?.plannedAmount ?? 0;
+  return planned > 0
+    ? { share: told.reduce((sum, one) => sum + one.amount, 0) / planned, event: told.at(-1)?.seq ?? null }
+    : null;
+}
+
 /** When a dose went in, ms; null where it has not. */
 export function wentInAt(log: Log, dose: DoseId): number | null {
   const run = log.state.runs.findLast(
@@ -162,11 +173,7 @@ export function weighed(log: Log): { share: number; kg: number; event: number | 
   const { state } = log;
   const kg = state.weighedKg;
   if (kg === null) return null;
-  const borne = state.mishaps.reduce(
-    (product, { costs, reckoned }) => product * (costs && !reckoned ? 1 + costs.yieldShare : 1),
-    1,
-  );
-  const planned = state.plan.predictions.yieldKg.likely / Math.max(0.05, borne);
+  const planned = state.plan.predictions.yieldKg.likely / Math.max(0.05, 1 + unreckoned(state).yieldShare);
   return planned > 0 ? { share: kg / planned, kg, event: state.runs.at(-1)?.endedBy ?? null } : null;
 }
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { BATCH_SD, type LearnedQuantity } from '../plan/belief';
+import { BATCH_SD, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MAKES, make, onPaper, type Quirky, quirky } from './fixtures/kitchens';
 import { beliefFor, type Learning, learnFrom } from './learn';
 import { type Taught, taughtBy } from './samples';
@@ -8,7 +8,6 @@ const KITCHENS = 200;
 const BEFORE = 8;
 /** Other seeds than those the priors were fitted to. */
 const FROM = 5001;
-const Z90 = 1.2816;
 const SOURCES = { milk: 'Sallow Reach cows', coagulant: 'bottle', culture: 'sachets', pot: 'blue' };
 
 const taughtFor = (kitchen: Quirky, makes: number): Taught[] =>

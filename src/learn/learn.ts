@@ -1,4 +1,4 @@
-import type { Belief, Held, LearnedQuantity } from '../plan/belief';
+import { type Belief, type Held, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MODEL_VERSION } from '../plan/plan';
 import { type Dated, type Posterior, posteriorOf } from './fit';
 import { LEARNED_QUANTITIES, type LearnedOf, priorOf } from './quantities';
@@ -6,8 +6,6 @@ import type { Taught } from './samples';
 import { saysOf } from './says';
 import type { Learned, Quirk } from './schema';
 
-/** The 10th and 90th percentiles lie so many standard deviations off. */
-const Z90 = 1.2816;
 /** Nothing is told that rests on fewer makes. */
 const LEAST_MAKES = 2;
 

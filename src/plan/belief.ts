@@ -13,6 +13,9 @@ export interface Held {
 }
 export type Belief = Readonly<Partial<Record<LearnedQuantity, Held>>>;
 
+/** The 10th and 90th percentiles lie so many standard deviations off the middle. */
+export const Z90 = 1.2816;
+
 /** How far single batches stray from what they have in common, of the natural logarithm. Fitted on simulated kitchens. */
 export const BATCH_SD: Readonly<Record<LearnedQuantity, number>> = {
   'acid-need': 0.03,

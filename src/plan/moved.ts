@@ -1,12 +1,16 @@
 import { does } from '../makes/asked';
-import { type Belief, expectedWorld, type Held, LEARNED_QUANTITIES, type LearnedQuantity } from './belief';
+import {
+  type Belief,
+  expectedWorld,
+  type Held,
+  LEARNED_QUANTITIES,
+  type LearnedQuantity,
+  Z90,
+} from './belief';
 import type { Plan } from './schema';
 
 /** What a quirk has moved in a plan, however little: the figure, as the plain model has it and with what was learned. */
 export type Moved = NonNullable<Plan['learned']>[number];
-
-/** The 10th and 90th percentiles lie so many standard deviations off. */
-const Z90 = 1.2816;
 
 const doseOf = (plan: Plan, id: 'acid' | 'coagulant') => plan.doses.find((dose) => dose.id === id);
 

@@ -12,6 +12,7 @@ import {
   tempsBetween,
   tempsIn,
   thatTakes,
+  toldShare,
   wentInAt,
 } from '../log';
 import { change, words } from '../next';
@@ -25,13 +26,8 @@ const intoCold = (log: Log) =>
 
 /** What went in of what was planned; null where nobody noted it. */
 function given(log: Log): { share: number; event: number | null } | null {
-  const told = log.state.added.filter((one) => one.dose === 'acid');
-  const planned = told[0]?.plannedAmount ?? 0;
-  if (planned > 0)
-    return {
-      share: told.reduce((sum, one) => sum + one.amount, 0) / planned,
-      event: told.at(-1)?.seq ?? null,
-    };
+  const told = toldShare(log, 'acid');
+  if (told) return told;
   const dose = log.state.plan.doses.find((one) => one.id === 'acid')?.grams ?? 0;
   const poured = acidGiven(log.state);
   return dose > 0 && poured > 0 ? { share: poured / dose, event: log.state.acid.at(-1)?.seq ?? null } : null;

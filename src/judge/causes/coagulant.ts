@@ -10,6 +10,7 @@ import {
   PLAN,
   tempsBetween,
   thatTakes,
+  toldShare,
   wentInAt,
 } from '../log';
 import { change, words } from '../next';
@@ -49,15 +50,6 @@ const weak: Cause = {
   atThePot: true,
 };
 
-/** How much of the dose was told to have gone in. */
-function toldShare(log: Log): { share: number; event: number | null } | null {
-  const told = log.state.added.filter((one) => one.dose === 'coagulant');
-  const planned = told[0]?.plannedAmount ?? 0;
-  return planned > 0
-    ? { share: told.reduce((sum, one) => sum + one.amount, 0) / planned, event: told.at(-1)?.seq ?? null }
-    : null;
-}
-
 const short: Cause = {
   text: 'too little coagulant went in',
   part,
@@ -74,7 +66,7 @@ const short: Cause = {
             apart: true,
           } as const)
         : null;
-    const told = toldShare(log);
+    const told = toldShare(log, 'coagulant');
     const little = told
       ? steep(
           told.share,
@@ -111,7 +103,7 @@ const over: Cause = {
   part,
   says: (log) => {
     const f = flocculated(log);
-    const told = toldShare(log);
+    const told = toldShare(log, 'coagulant');
     const much = told
       ? steep(
           told.share,

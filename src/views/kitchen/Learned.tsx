@@ -1,14 +1,12 @@
 import { Link } from 'react-router';
 import { keyOf, type Learnt } from '../../learn/learn';
 import { saysOf } from '../../learn/says';
+import { Z90 } from '../../plan/belief';
 import { useFormat } from '../../store/hooks';
 import { kitchenChanged } from '../../store/slices/kitchen';
 import { selectOver, useAppDispatch, useAppSelector } from '../../store/store';
 import { Switch } from '../../ui/parts/Switch';
 import { useNamed } from '../common/useNamed';
-
-/** The 10th and 90th percentiles lie so many standard deviations off. */
-const Z90 = 1.2816;
 
 /** What finished makes have taught: one sentence a quirk, its makes and its spread, and a switch to leave it out. */
 export function LearnedThings() {
