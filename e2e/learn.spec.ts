@@ -10,7 +10,9 @@ test('what six makes say of a milk moves its acid, says so, and can be seen plai
   page,
 }) => {
   await page.goto('/plan');
-  await expect(learned(page)).toContainText('Sallow Reach cows takes 10\u00a0% more acid: six makes.');
+  await expect(learned(page)).toContainText(
+    'Milk of Sallow Reach cows takes 10\u00a0% more acid: six makes.',
+  );
   const [, withIt, plain] =
     /acid ([\d.]+)\sg, plain ([\d.]+)\sg/.exec((await learned(page).textContent()) ?? '') ?? [];
   expect(Number(withIt) / Number(plain)).toBeCloseTo(1.1, 1);

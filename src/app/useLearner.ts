@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
 import { toast } from 'sonner';
-import { keyOf, type Learning, type Learnt } from '../learn/learn';
+import { keyOf, type Learning, type Learnt } from '../learn/learnt';
 import { saysOf } from '../learn/says';
 import { usePorts } from '../store/ports';
 import { learningRead } from '../store/slices/learning';

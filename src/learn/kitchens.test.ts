@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { BATCH_SD, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MAKES, make, onPaper, type Quirky, quirky } from './fixtures/kitchens';
-import { beliefFor, type Learning, learnFrom } from './learn';
+import { beliefFor, learnFrom } from './learn';
+import type { Learning } from './learnt';
 import { type Taught, taughtBy } from './samples';
 
 const KITCHENS = 200;

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { posteriorOf } from './fit';
 import { MAKES, make, quirky } from './fixtures/kitchens';
-import { beliefFor, beliefOfFile, keyOf, learnedFile, learnFrom } from './learn';
+import { beliefFor, beliefOfFile, learnedFile, learnFrom } from './learn';
+import { keyOf } from './learnt';
 import { priorOf } from './quantities';
 import { type Taught, taughtBy } from './samples';
 import { learnedSchema } from './schema';
@@ -30,7 +31,7 @@ describe('what makes teach', () => {
     expect(quirks(taught(1, Math.log(1.3)))).toEqual([]);
     expect(quirks(taught(6, 0.004))).toEqual([]);
     const [one] = quirks(taught(6, Math.log(1.11)));
-    expect(one?.says).toBe('Sallow Reach cows takes 11\u00a0% more acid: six makes.');
+    expect(one?.says).toBe('Milk of Sallow Reach cows takes 11\u00a0% more acid: six makes.');
     expect(one?.low).toBeGreaterThan(1);
   });
 

@@ -1,6 +1,7 @@
 import { type Belief, type Held, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MODEL_VERSION } from '../plan/plan';
 import { type Dated, type Posterior, posteriorOf } from './fit';
+import { keyOf, type Learning, type Learnt } from './learnt';
 import { LEARNED_QUANTITIES, type LearnedOf, priorOf } from './quantities';
 import type { Taught } from './samples';
 import { saysOf } from './says';
@@ -8,27 +9,6 @@ import type { Learned, Quirk } from './schema';
 
 /** Nothing is told that rests on fewer makes. */
 const LEAST_MAKES = 2;
-
-/** Everything that is held of one owner's quantity. */
-export interface Learnt extends Posterior {
-  quantity: LearnedQuantity;
-  of: LearnedOf;
-  id: string;
-  name: string;
-  /** Makes it rests on, by id. */
-  from: readonly string[];
-  /** Whether two makes or more agree that there is something; and whether it is large enough to be told of itself. */
-  sure: boolean;
-  told: boolean;
-}
-
-/** What all makes teach together: by owner, and for owners nobody has met yet. */
-export interface Learning {
-  learnt: readonly Learnt[];
-  makes: number;
-  /** What is held of a kind of owner in this kitchen, for one that is new. */
-  kind: Readonly<Record<LearnedQuantity, Posterior>>;
-}
 
 const byAge = (a: Taught, b: Taught) => a.day - b.day || (a.make < b.make ? -1 : a.make > b.make ? 1 : 0);
 
@@ -108,9 +88,6 @@ export function beliefFor(
   }
   return belief;
 }
-
-/** A quirk by a word of its own, to leave it out by. */
-export const keyOf = ({ quantity, id }: Pick<Learnt, 'quantity' | 'id'>): string => `${quantity} ${id}`;
 
 const round = (value: number) => Number(value.toFixed(4));
 

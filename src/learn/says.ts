@@ -1,15 +1,20 @@
-import { capital } from '../core/units/capital';
 import type { LearnedQuantity } from '../plan/belief';
 import type { Posterior } from './fit';
 
-/** How a quirk is said: by whether it is more or less. */
-const WORDS: Readonly<Record<LearnedQuantity, readonly [more: string, less: string]>> = {
-  'acid-need': ['takes {} more acid', 'takes {} less acid'],
-  'coagulant-strength': ['is {} stronger than its label', 'is {} weaker than its label'],
-  'culture-pace': ['sours {} faster', 'sours {} slower'],
-  power: ['warms {} faster', 'warms {} slower'],
-  'drain-pace': ['drains {} faster here', 'drains {} slower here'],
-  yield: ['gives {} more here', 'gives {} less here'],
+/** How a quirk is said: of whom, and by whether it is more or less. A name may be of many, so that no verb hangs on it. */
+const WORDS: Readonly<
+  Record<LearnedQuantity, readonly [of: (name: string) => string, more: string, less: string]>
+> = {
+  'acid-need': [(name) => `Milk of ${name}`, 'takes {} more acid', 'takes {} less acid'],
+  'coagulant-strength': [
+    (name) => `The coagulant “${name}”`,
+    'is {} stronger than its label',
+    'is {} weaker than its label',
+  ],
+  'culture-pace': [(name) => `The culture “${name}”`, 'sours {} faster', 'sours {} slower'],
+  power: [(name) => `Milk in the pot “${name}”`, 'warms {} faster', 'warms {} slower'],
+  'drain-pace': [(name) => `“${name}”`, 'drains {} faster here', 'drains {} slower here'],
+  yield: [(name) => `“${name}”`, 'gives {} more here', 'gives {} less here'],
 };
 const NUMBERS = [
   'no',
@@ -31,7 +36,7 @@ const countText = (n: number) => NUMBERS[n] ?? String(n);
 /**
  * A quirk in one plain sentence.
  *
- * @example saysOf({ quantity: 'acid-need', name: 'Sallow Reach cows', mean: Math.log(1.11), makes: 6, … }) // 'Sallow Reach cows takes 11 % more acid: six makes.'
+ * @example saysOf({ quantity: 'acid-need', name: 'Sallow Reach cows', mean: Math.log(1.11), makes: 6, … }) // 'Milk of Sallow Reach cows takes 11 % more acid: six makes.'
  */
 export function saysOf({
   quantity,
@@ -40,7 +45,7 @@ export function saysOf({
   makes,
 }: Posterior & { quantity: LearnedQuantity; name: string }): string {
   const off = Math.exp(mean) - 1;
-  const [more, less] = WORDS[quantity];
+  const [of, more, less] = WORDS[quantity];
   const percent = `${Math.round(100 * Math.abs(off))}\u00a0%`;
-  return `${capital(name)} ${(off > 0 ? more : less).replace('{}', percent)}: ${countText(makes)} ${makes === 1 ? 'make' : 'makes'}.`;
+  return `${of(name)} ${(off > 0 ? more : less).replace('{}', percent)}: ${countText(makes)} ${makes === 1 ? 'make' : 'makes'}.`;
 }

@@ -1,6 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Result } from '../core/faults/fault';
-import type { Learning } from '../learn/learn';
+import type { Learning } from '../learn/learnt';
 import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned } from '../plan/plan';

@@ -1,5 +1,5 @@
 import { type Remote, wrap } from 'comlink';
-import type { Learning } from '../learn/learn';
+import type { Learning } from '../learn/learnt';
 import { ownMethods } from '../makes';
 import type { MakeEvent } from '../run/events';
 import type { LearnerApi } from './learner.worker';

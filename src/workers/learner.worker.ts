@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
-import { type Learning, learnFrom } from '../learn/learn';
+import { learnFrom } from '../learn/learn';
+import type { Learning } from '../learn/learnt';
 import { type Taught, taughtBy } from '../learn/samples';
 import { setOwnMethods } from '../makes';
 import type { Method } from '../makes/method';

@@ -1,5 +1,5 @@
 import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
-import type { Learning } from '../../learn/learn';
+import type { Learning } from '../../learn/learnt';
 
 /** What finished makes have taught, as the worker last said; and whether plans are shown without it. */
 interface LearningState {

@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import { keyOf, type Learnt } from '../../learn/learn';
+import { keyOf, type Learnt } from '../../learn/learnt';
 import { saysOf } from '../../learn/says';
 import { Z90 } from '../../plan/belief';
 import { useFormat } from '../../store/hooks';
@@ -18,7 +18,7 @@ export function LearnedThings() {
       <h2 className="text-[24px]">What has been learned</h2>
       <p className="text-[16px] text-ink-soft">
         {told.length > 0
-          ? 'Plans of the same milk, bottle, pot and make go by it. Told only where two makes or more agree and it can be felt; the rest moves them as little as it is sure.'
+          ? 'Plans of the same milk, bottle, pot and make go by it. Told only where two makes or more agree and it can be felt; the rest moves them only a little.'
           : 'Nothing yet that two makes agree on and that could be felt. Weigh what comes out, note when the bowl stops and one pH, and it shows.'}
       </p>
       <ul>

@@ -1,4 +1,4 @@
-import { keyOf } from '../../learn/learn';
+import { keyOf } from '../../learn/learnt';
 import { saysOf } from '../../learn/says';
 import type { Moved } from '../../plan/moved';
 import { useFormat } from '../../store/hooks';

@@ -1,0 +1,27 @@
+import type { LearnedQuantity } from '../plan/learnedQuantities';
+import type { Posterior } from './fit';
+import type { LearnedOf } from './quantities';
+
+/** Everything that is held of one owner's quantity. */
+export interface Learnt extends Posterior {
+  quantity: LearnedQuantity;
+  of: LearnedOf;
+  id: string;
+  name: string;
+  /** Makes it rests on, by id. */
+  from: readonly string[];
+  /** Whether two makes or more agree that there is something; and whether it is large enough to be told of itself. */
+  sure: boolean;
+  told: boolean;
+}
+
+/** What all makes teach together: by owner, and for owners nobody has met yet. */
+export interface Learning {
+  learnt: readonly Learnt[];
+  makes: number;
+  /** What is held of a kind of owner in this kitchen, for one that is new. */
+  kind: Readonly<Record<LearnedQuantity, Posterior>>;
+}
+
+/** A quirk by a word of its own, to leave it out by. */
+export const keyOf = ({ quantity, id }: Pick<Learnt, 'quantity' | 'id'>): string => `${quantity} ${id}`;
