@@ -133,6 +133,17 @@ describe('answers', () => {
     expect(causes.map(({ id }) => id)).toEqual(expect.arrayContaining(['coagulant-weak']));
   });
 
+  it('a thermometer looked at half way up accuses nobody of a cool milk', () => {
+    const at = (minute: number) =>
+      judge(stateTold({ method: 'whole-milk-ricotta', notes: [['scald', minute, temp(70)]] }), [
+        'cloudy-whey',
+      ]).causes.some(
+        ({ id, because }) => id === 'set-too-cold' && because.some(({ event }) => event !== null),
+      );
+    expect(at(25)).toBe(false);
+    expect(at(57)).toBe(true);
+  });
+
   it('of a make that is over nothing is told to be done that wants its pot', () => {
     for (const one of CASES)
       for (const { nowText } of judge(stateTold(one), one.found).causes)

@@ -122,6 +122,20 @@ export function tempsIn(log: Log, which: Which, of?: ReadOf): Read[] {
 export const tempsBetween = (log: Log, from: number, to: number): Read[] =>
   between(log.state.readings, from, to).map(asRead);
 
+/** Of a warming only what was read near its end says how hot it came: the last quarter of it. */
+const NEAR_END = 0.75;
+
+/** Temperatures that say how hot something came: read in the last quarter of such stages. */
+export function tempsNearEnd(log: Log, which: Which): Read[] {
+  return runsOf(log, which).flatMap(({ startedAt, endedAt }) =>
+    between(
+      log.state.readings,
+      startedAt + NEAR_END * ((endedAt as number) - startedAt),
+      endedAt as number,
+    ).map(asRead),
+  );
+}
+
 /** pH read while such stages ran. */
 export const pHsIn = (log: Log, which: Which): Read[] =>
   runsOf(log, which).flatMap(({ startedAt, endedAt }) =>

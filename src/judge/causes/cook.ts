@@ -1,10 +1,25 @@
 import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
-import { has, highest, type Log, optionOf, PLAN, paceOf, type Read, tempsIn, that, tookOf } from '../log';
+import {
+  has,
+  highest,
+  type Log,
+  optionOf,
+  PLAN,
+  paceOf,
+  type Read,
+  tempsIn,
+  tempsNearEnd,
+  that,
+  tookOf,
+} from '../log';
 import { change, words } from '../next';
 
 const inCook = that('cooks-curd', 'holds-heat');
 const part = (log: Log) => has(log, that('cooks-curd'));
 const topOf = (log: Log): Read | undefined => highest(tempsIn(log, inCook));
+/** How hot it came: what was read near the end of its heating, or while it was held. */
+const reachedOf = (log: Log): Read | undefined =>
+  highest([...tempsNearEnd(log, that('cooks-curd')), ...tempsIn(log, that('holds-heat'))]);
 /** Moisture of stretched and pressed curd falls by this with each degree of the cook, points. From memory. */
 const POINTS_A_DEGREE = 0.4;
 
@@ -104,7 +119,7 @@ const short: Cause = {
   part: (log) => has(log, inCook),
   says: (log) => {
     const cookC = optionOf(log, 'cookC');
-    const top = topOf(log);
+    const top = reachedOf(log);
     const held = hold(log);
     const { format } = log;
     const reached = top !== undefined && cookC !== null && top.value >= cookC - 1;
@@ -138,7 +153,7 @@ const short: Cause = {
   next: (log) => {
     const held = hold(log);
     const minutes = optionOf(log, 'holdMin');
-    if (minutes !== null && (held === null || held.share < 0.9 || topOf(log) === undefined))
+    if (minutes !== null && (held === null || held.share < 0.9 || reachedOf(log) === undefined))
       return change(
         log,
         'holdMin',

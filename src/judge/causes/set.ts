@@ -13,6 +13,7 @@ import {
   runsOf,
   tempsBetween,
   tempsIn,
+  tempsNearEnd,
   that,
   thatTakes,
   wentInAt,
@@ -82,7 +83,7 @@ const setTooHot: Cause = {
 
 function coldAtAcid(log: Log) {
   const setC = optionOf(log, 'setC');
-  const top = highest(tempsIn(log, (stage) => that('heats-milk')(stage) || thatTakes(log, 'acid')(stage)));
+  const top = highest([...tempsNearEnd(log, that('heats-milk')), ...tempsIn(log, thatTakes(log, 'acid'))]);
   if (setC === null || !top) return NOTHING_SAID;
   return said(
     [
