@@ -148,6 +148,8 @@ describe('answers', () => {
     for (const one of CASES)
       for (const { nowText } of judge(stateTold(one), one.found).causes)
         expect(nowText ?? '').not.toMatch(/test it every|more acid|try a piece/);
+    const firm = judge(stateTold({ method: 'fresh-pressed', notes: [['cook', 10, temp(42)]] }), ['too-dry']);
+    expect(firm.causes.every(({ nowText }) => !/Work in|Hang it/.test(nowText ?? ''))).toBe(true);
   });
 
   it('what does not melt by nature is no fault', () => {

@@ -35,9 +35,11 @@ export interface Cause {
   part?(log: Log): boolean;
   says(log: Log): Said;
   next(log: Log): NextTime;
-  /** What can be done with this very cheese; or only while it is still being made. */
+  /** What can be done with this very cheese. */
   now?: string;
+  /** Only while it is still being made; or only for curd that something can still be worked into. */
   atThePot?: true;
+  loose?: true;
 }
 export type Causes = Partial<Record<CauseId, Cause>>;
 

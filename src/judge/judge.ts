@@ -37,6 +37,8 @@ const BEHIND: readonly (readonly [nearer: CauseId, behind: CauseId])[] = [
 ];
 /** What lies behind counts at least so much of what is nearer, where the log speaks for both. Judgement. */
 const BEHIND_SHARE = 0.15;
+/** Makes whose curd stays loose enough to work something in, or to hang on. */
+const LOOSE: readonly Log['camp'][] = ['acid', 'lactic', 'cottage'];
 /** Causes told at most, and the least share worth telling, %. */
 const MOST_TOLD = 6;
 const LEAST_PCT = 3;
@@ -166,10 +168,11 @@ export function judge(
   };
 }
 
-/** What can be done now: at a make that is over nothing that wants its pot. */
-const nowOf = (id: Weighed['id'], { state, format }: Log): string | null => {
-  const { now, atThePot } = CAUSES[id];
-  return now === undefined || (atThePot && isOver(state)) ? null : inUnits(now, format);
+/** What can be done now: at a make that is over nothing that wants its pot, and of firm cheese nothing worked in. */
+const nowOf = (id: Weighed['id'], { state, camp, format }: Log): string | null => {
+  const { now, atThePot, loose } = CAUSES[id];
+  if (now === undefined || (atThePot && isOver(state)) || (loose && !LOOSE.includes(camp))) return null;
+  return inUnits(now, format);
 };
 const nextOf = (id: Weighed['id'], log: Log): ToldCause['nextTime'] => {
   const { text, options } = CAUSES[id].next(log);

@@ -45,6 +45,17 @@ function pHAfter(log: Log): { pH: number; aim: number; event: number | null } | 
 }
 const wantedPH = (log: Log, pH: number): number => optionOf(log, 'acidPH') ?? pH;
 
+/** The most an aim is moved at once: half of it may be this one milk, and what is learned of it counts by itself. */
+const MOST_PH = 0.1;
+/** Next time another aim, by half of how far it was off. */
+const aimBy = (log: Log, off: number) =>
+  change(
+    log,
+    'acidPH',
+    (optionOf(log, 'acidPH') ?? 5.6) + Math.sign(off) * Math.min(MOST_PH, Math.max(0.05, Math.abs(off) / 2)),
+    (to) => `Dose the acid for pH ${log.format.pH(to)}, and read it before it warms.`,
+  );
+
 const over: Cause = {
   text: 'too much acid went in',
   part,
@@ -82,15 +93,14 @@ const over: Cause = {
     );
   },
   next: (log) => {
-    const share = given(log)?.share ?? 1.1;
-    const dose = log.state.plan.doses.find((one) => one.id === 'acid')?.grams ?? 0;
-    return words(
-      share > 1.03
-        ? `Pour ${log.format.grams(dose)} and no more: stop as soon as the whey is clear.`
-        : `Aim 0.1 higher, and read the pH before it warms.`,
-    );
+    const grams = log.format.grams(log.state.plan.doses.find((one) => one.id === 'acid')?.grams ?? 0);
+    const read = pHAfter(log);
+    if (!intoCold(log)) return words(`Pour ${grams} and no more: stop as soon as the whey is clear.`);
+    if ((given(log)?.share ?? 1) > 1.03) return words(`Weigh it: ${grams} and no more.`);
+    return aimBy(log, read ? wantedPH(log, read.aim) - read.pH : 0.05);
   },
   now: 'Rinse it once with cool water, and work in a little cream.',
+  loose: true,
 };
 
 const short: Cause = {
@@ -141,13 +151,7 @@ const short: Cause = {
   },
   next: (log) => {
     const read = pHAfter(log);
-    if (intoCold(log))
-      return change(
-        log,
-        'acidPH',
-        (optionOf(log, 'acidPH') ?? 5.6) - (read ? Math.max(0.05, read.pH - wantedPH(log, read.aim)) : 0.05),
-        (to) => `Dose the acid for pH ${log.format.pH(to)}.`,
-      );
+    if (intoCold(log)) return aimBy(log, read ? wantedPH(log, read.aim) - read.pH : -0.05);
     return words('Pour on by 5 % at a time, 5 min apart, until the whey is clear.');
   },
   now: 'Pour in 5 % more acid, wait 5 min, and look at the whey again.',

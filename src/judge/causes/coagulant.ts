@@ -1,3 +1,4 @@
+import { clamp } from '../../core/units/measures';
 import { type Cause, type Causes, type Clue, NOTHING_SAID, said, steep } from '../cause';
 import { type Flocculated, flocculated } from '../flocculation';
 import {
@@ -23,8 +24,12 @@ const SLOW = [
   [1.7, 8],
 ] as const;
 
+/** No more than this at once: beyond it another bottle, or another spoon, is meant. */
+const MOST_TIMES = [0.5, 2] as const;
+
 /** So much more, or less, of it, by how late it came: asked for as a quicker set by the label, which then comes as wished. */
-function doseTimes(log: Log, times: number): ReturnType<typeof words> {
+function doseTimes(log: Log, wantedTimes: number): ReturnType<typeof words> {
+  const times = clamp(wantedTimes, ...MOST_TIMES);
   const wanted = optionOf(log, 'wantedSetMin');
   const text = `Take ${times.toFixed(1)} times the dose, or a fresh bottle of known strength.`;
   return wanted === null ? words(text) : change(log, 'wantedSetMin', wanted / times, () => text);

@@ -76,6 +76,7 @@ const hot: Cause = {
     );
   },
   now: 'Work in 20 g of whey or cream for each kilogram and point of moisture it lacks.',
+  loose: true,
 };
 
 const fast: Cause = {

@@ -234,6 +234,7 @@ const long: Cause = {
     );
   },
   now: 'Rinse it with cool water, and work in cream; bring it into the cold.',
+  loose: true,
 };
 
 const short: Cause = {

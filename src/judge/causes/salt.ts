@@ -52,12 +52,14 @@ const short: Cause = {
     );
   },
   next: (log) =>
-    change(
-      log,
-      'saltPct',
-      Math.max(usualPct(log), 1.3 * asked(log)),
-      (to) => `Salt it with ${log.format.percent(to, 1)} of its weight.`,
-    ),
+    skippedIn(log, salts(log)) || log.state.mishaps.some(({ what }) => what === 'salt-forgotten')
+      ? words(`Do not leave the salt out: ${log.format.percent(asked(log), 1)} of its weight, as planned.`)
+      : change(
+          log,
+          'saltPct',
+          Math.max(usualPct(log), 1.3 * asked(log)),
+          (to) => `Salt it with ${log.format.percent(to, 1)} of its weight.`,
+        ),
   now: 'Weigh it and salt it dry with 1 %, or lay it in brine of 12 % for a quarter of its time.',
 };
 
@@ -127,6 +129,7 @@ const brineWeak: Cause = {
   next: (log) => change(log, 'brinePctWw', 12, (to) => `Keep it in a brine of ${log.format.percent(to)}.`),
 };
 
+/** Calcium and sourness of the brine: Geurts, Walstra and Mulder 1972, from memory. */
 const unmatched: Cause = {
   text: 'the brine had no calcium, or was not as sour as the cheese',
   part: (log) => has(log, brines),
@@ -148,7 +151,7 @@ const unmatched: Cause = {
       log,
       'brineOf',
       'whey',
-      'Make the brine of its own whey; or of water with 1 g of calcium chloride a litre, at pH 5.2. (Geurts, Walstra and Mulder 1972, from memory.)',
+      'Make the brine of its own whey; or of water with 1 g of calcium chloride a litre, at pH 5.2.',
     ),
   now: 'Into a fresh brine with 1 g of calcium chloride a litre.',
 };

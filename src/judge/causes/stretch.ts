@@ -163,7 +163,7 @@ const squeezed: Cause = {
   says: () => NOTHING_SAID,
   next: ({ format }) =>
     words(`Let it drain ${format.minutes(15)} by itself, and do not press the whey out by hand.`),
-  now: 'Work in a little warm cream and whey, or melt it.',
+  now: 'Bake or melt it: there its grain is not felt.',
 };
 
 /** Hot water and hot whey. */

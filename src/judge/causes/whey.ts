@@ -73,6 +73,7 @@ const drainedShort: Cause = {
       : words('Weigh it at half time, and let it hang until the weight is there.');
   },
   now: 'Hang it on and weigh it each hour; then chill it for 12 h.',
+  loose: true,
 };
 
 const drainedLong: Cause = {
@@ -104,6 +105,7 @@ const drainedLong: Cause = {
         );
   },
   now: 'Work in 20 g of whey or cream for each kilogram and point of moisture it lacks.',
+  loose: true,
 };
 
 const rinses = (log: Log) => runsOf(log, that('rinses')).length;
