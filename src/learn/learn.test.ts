@@ -6,6 +6,7 @@ import { beliefFor, beliefOfFile, learnedFile, learnFrom } from './learn';
 import { keyOf } from './learnt';
 import { priorOf } from './quantities';
 import { type Taught, taughtBy } from './samples';
+import { saysOf } from './says';
 import { learnedSchema } from './schema';
 
 const taught = (many: number, acidLn: number, more: Partial<Taught> = {}): Taught[] =>
@@ -33,6 +34,8 @@ describe('what makes teach', () => {
     const [one] = quirks(taught(6, Math.log(1.11)));
     expect(one?.says).toBe('Milk of Sallow Reach cows takes 11\u00a0% more acid: six makes.');
     expect(one?.low).toBeGreaterThan(1);
+    const [still] = learnFrom(taught(3, 0.001)).learnt;
+    expect(still && saysOf(still)).toBe('Milk of Sallow Reach cows is as reckoned: three makes.');
   });
 
   it('is the same in any order', () => {

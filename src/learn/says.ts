@@ -46,6 +46,7 @@ export function saysOf({
 }: Posterior & { quantity: LearnedQuantity; name: string }): string {
   const off = Math.exp(mean) - 1;
   const [of, more, less] = WORDS[quantity];
-  const percent = `${Math.round(100 * Math.abs(off))}\u00a0%`;
-  return `${of(name)} ${(off > 0 ? more : less).replace('{}', percent)}: ${countText(makes)} ${makes === 1 ? 'make' : 'makes'}.`;
+  const percent = Math.round(100 * Math.abs(off));
+  const is = percent === 0 ? 'is as reckoned' : (off > 0 ? more : less).replace('{}', `${percent}\u00a0%`);
+  return `${of(name)} ${is}: ${countText(makes)} ${makes === 1 ? 'make' : 'makes'}.`;
 }
