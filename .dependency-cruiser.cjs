@@ -12,7 +12,7 @@ const may = {
   files: ['core', 'makes', 'plan', 'run', 'judge', 'learn'],
   store: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files'],
   sim: ['core', 'makes', 'plan', 'run'],
-  workers: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'sim'],
+  workers: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files', 'store', 'sim'],
   ui: ['core'],
   views: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files', 'store', 'sim', 'workers', 'ui'],
   app: ['core', 'makes', 'plan', 'run', 'judge', 'learn', 'files', 'store', 'sim', 'workers', 'ui', 'views'],

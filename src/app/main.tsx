@@ -121,7 +121,7 @@ async function begin() {
         value={{
           clock,
           planner: workerPlanner(),
-          learner: workerLearner(),
+          learner: workerLearner(db.name),
           db,
           ring: machineRing(),
           startOver,

@@ -4,7 +4,7 @@ import { keyOf, type Learning, type Learnt } from '../learn/learnt';
 import { saysOf } from '../learn/says';
 import { usePorts } from '../store/ports';
 import { learningRead } from '../store/slices/learning';
-import { selectOverLogs, useAppDispatch, useAppSelector } from '../store/store';
+import { selectOver, useAppDispatch, useAppSelector } from '../store/store';
 import { useNamed } from '../views/common/useNamed';
 
 /** What is told now and was not: one line each. */
@@ -13,28 +13,35 @@ function newsOf(before: Learning, after: Learning, named: (one: Learnt) => Learn
   return after.learnt.filter((one) => one.told && !told.has(keyOf(one))).map((one) => saysOf(named(one)));
 }
 
+/** Learning begins when the makes have stood for so long, ms. */
+const LATER_MS = 400;
+
 /** Learns from finished makes whenever one is finished, corrected or taken out, and says once what has become known. */
 export function useLearner() {
   const { learner } = usePorts();
   const dispatch = useAppDispatch();
-  const logs = useAppSelector(selectOverLogs);
+  const over = useAppSelector(selectOver);
   const named = useNamed();
   const name = useRef(named);
   name.current = named;
   const last = useRef<Learning | null>(null);
   useEffect(() => {
-    if (Object.keys(logs).length === 0 && last.current === null) return;
+    if (over.length === 0 && last.current === null) return;
     let wanted = true;
-    void learner.learn(logs).then((learning) => {
+    const learn = async () => {
+      const learning = await learner.learn();
       if (!wanted || !learning) return;
       const before = last.current;
       last.current = learning;
       dispatch(learningRead(learning));
       const news = before ? newsOf(before, learning, name.current) : [];
       if (news.length > 0) toast(`Learned: ${news.join(' ')}`, { duration: 12_000 });
-    });
+    };
+    // Not while the view is being opened: what was learned may come a moment later.
+    const idle = setTimeout(learn, LATER_MS);
     return () => {
       wanted = false;
+      clearTimeout(idle);
     };
-  }, [logs, learner, dispatch]);
+  }, [over, learner, dispatch]);
 }

@@ -13,11 +13,14 @@ const BELLS = {
   'whey-on': 'put the whey on, so that it is hot when the press is done',
 } as const;
 
+/** What the alarm of a make that is over says. */
+export const tasteText = ({ name }: Alarm): string => `${name}: taste it again, and note how it has changed.`;
+
 /** What an alarm says, on screen, spoken and in a notification: which batch, what is due, what to do. */
 export function alarmText(alarm: Alarm, state: MakeState, format: Format): string {
   switch (alarm.about) {
     case 'taste':
-      return `${alarm.name}: taste it again, and note how it has changed.`;
+      return tasteText(alarm);
     case 'boil-over':
       return `${alarm.name}: about to boil over! Turn it down, lid off, stay with it.`;
     case 'turn': {

@@ -25,17 +25,28 @@ const BOIL_BEFORE_MS = 2 * 60_000;
 /** A tasting nobody came to in this time is missed, ms. */
 const TASTE_WITHIN_MS = 12 * 3_600_000;
 
+/** When a make that is over is to be tasted again. */
+export const tasteAlarms = ({
+  id,
+  name,
+  tasteAt,
+}: {
+  id: string;
+  name: string;
+  tasteAt: readonly number[];
+}): Alarm[] =>
+  tasteAt.map((dueAt) => ({
+    key: `${id}:taste:${Math.round(dueAt / 60_000)}`,
+    makeId: id,
+    name,
+    about: 'taste',
+    dueAt,
+    until: dueAt + TASTE_WITHIN_MS,
+  }));
+
 /** Everything that will ring for a make as it stands; nothing while it is paused, or written elsewhere. */
 export function alarmsOf(makeId: string, state: MakeState): Alarm[] {
-  if (isOver(state))
-    return tastingsAt(state).map((dueAt) => ({
-      key: `${makeId}:taste:${Math.round(dueAt / 60_000)}`,
-      makeId,
-      name: state.name,
-      about: 'taste',
-      dueAt,
-      until: dueAt + TASTE_WITHIN_MS,
-    }));
+  if (isOver(state)) return tasteAlarms({ id: makeId, name: state.name, tasteAt: tastingsAt(state) });
   if (state.pausedAt !== null || state.handedAt !== null) return [];
   const stage = alarmOf(makeId, state);
   const turn = turnAlarm(makeId, state);

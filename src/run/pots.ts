@@ -39,12 +39,10 @@ export function coastsOf(state: MakeState): number[] {
 export function carryOverFor(
   potId: string,
   litres: number,
-  states: readonly MakeState[],
+  makes: readonly { pot: { id: string; degreeLitres: readonly number[] } | null }[],
   source: HeatSource | null = null,
 ): number {
-  const degreeLitres = states
-    .filter((state) => state.pot?.id === potId)
-    .flatMap((state) => coastsOf(state).map((coast) => coast * (state.plan.brief.milk.litres ?? 1)));
+  const degreeLitres = makes.flatMap(({ pot }) => (pot?.id === potId ? pot.degreeLitres : []));
   const usual = source ? carryOverC(source, litres * USUAL_MILK_KG_PER_L) : usualCarryOverC(litres);
   return learnedCarryOverC(degreeLitres, usual * litres) / litres;
 }

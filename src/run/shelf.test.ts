@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
 import type { MakeEvent } from './events';
-import { leftOf, litresLeft, litresOf, madeWith } from './shelf';
-import { stateOf } from './state';
+import { allUsed, goodsUsed, leftOf, litresLeft, madeWith, milksUsed } from './shelf';
+import { type MakeState, stateOf } from './state';
+import { summaryOf } from './summary';
 
 const { plan, parameters } = planned(basic('whole-milk-ricotta'));
 const grams = plan.doses.find((dose) => dose.id === 'acid')?.grams as number;
@@ -17,25 +18,27 @@ const start = (at: number): MakeEvent => ({
   modelVersion: 1,
   taken: [{ goodId: 'jar', dose: 'acid', name: 'Citric acid', lot: 'L 1', grams }],
 });
+const goods = (...makes: MakeState[]) => allUsed(makes.map(goodsUsed));
+const milks = (...makes: MakeState[]) => allUsed(makes.map(milksUsed));
 const jar = { id: 'jar', amount: 100, measure: 'g' };
 
 describe('what is left on the shelf', () => {
   it('is what was bought less what makes took: as planned, or as it was really poured', () => {
-    expect(leftOf(jar, [])).toBe(100);
-    expect(leftOf(jar, [stateOf([start(1)])])).toBeCloseTo(100 - grams, 9);
+    expect(leftOf(jar, goods())).toBe(100);
+    expect(leftOf(jar, goods(stateOf([start(1)])))).toBeCloseTo(100 - grams, 9);
     const poured = stateOf([start(1), { type: 'acid', seq: 1, at: 2, grams: 20, portion: 0 }]);
-    expect(leftOf(jar, [poured])).toBeCloseTo(80, 9);
-    expect(leftOf(jar, [poured, stateOf([start(3)])])).toBeCloseTo(80 - grams, 9);
+    expect(leftOf(jar, goods(poured))).toBeCloseTo(80, 9);
+    expect(leftOf(jar, goods(poured, stateOf([start(3)])))).toBeCloseTo(80 - grams, 9);
   });
 
   it('never falls below nothing, and is unknown where nobody knows what there was', () => {
-    expect(leftOf({ ...jar, amount: 1 }, [stateOf([start(1)])])).toBe(0);
-    expect(leftOf({ ...jar, amount: null }, [])).toBeNull();
+    expect(leftOf({ ...jar, amount: 1 }, goods(stateOf([start(1)])))).toBe(0);
+    expect(leftOf({ ...jar, amount: null }, goods())).toBeNull();
   });
 
   it('a make given up before anything went in took nothing', () => {
     const given = stateOf([start(1), { type: 'abandoned', seq: 1, at: 2, reason: 'phone' }]);
-    expect(leftOf(jar, [given])).toBe(100);
+    expect(leftOf(jar, goods(given))).toBe(100);
   });
 
   it('a make given up later took what lay behind it, and nothing of what lay ahead', () => {
@@ -55,15 +58,16 @@ describe('what is left on the shelf', () => {
           .map((stage, i) => ({ type: 'done', seq: i + 1, at: 2 + i, stage: stage.id })),
         { type: 'abandoned', seq: done + 1, at: 99, reason: 'curdled' },
       ] as MakeEvent[]);
-    const left = (good: string, done: number) => leftOf({ id: good, amount: 20, measure: 'g' }, [log(done)]);
+    const left = (good: string, done: number) =>
+      leftOf({ id: good, amount: 20, measure: 'g' }, goods(log(done)));
     expect([left('acid', setting), left('coagulant', setting)]).toEqual([15, 20]);
     expect([left('acid', setting + 1), left('coagulant', setting + 1)]).toEqual([15, 15]);
   });
 
-  it('knows the makes a lot went into, latest first', () => {
-    const [a, b] = [stateOf([start(1)]), stateOf([start(2)])];
-    expect(madeWith('jar', [a, b]).map((state) => state.name)).toEqual(['Ricotta at 2', 'Ricotta at 1']);
-    expect(madeWith('other', [a, b])).toEqual([]);
+  it('knows the makes a lot went into', () => {
+    const [a, b] = [1, 2].map((at) => summaryOf(`make-${at}`, stateOf([start(at)])));
+    expect(madeWith('jar', [a, b] as never)).toEqual([a, b]);
+    expect(madeWith('other', [a, b] as never)).toEqual([]);
   });
 });
 
@@ -76,12 +80,12 @@ describe('a lot of milk', () => {
   const more = planned({ ...basic('whole-milk-ricotta'), milk: { species: 'cow', litres: 6 } });
 
   it('is less by what makes have of it, poured together or alone', () => {
-    expect(litresLeft({ id: 'cows', litres: 40 }, [of(), of()])).toBe(34);
-    expect(litresLeft({ id: 'goats', litres: 40 }, [of()])).toBe(39);
-    expect(litresLeft({ id: 'cows', litres: 2 }, [of()])).toBe(0);
-    expect(litresLeft({ id: 'cows', litres: null }, [of()])).toBeNull();
-    expect(litresLeft({ id: 'cows' }, [of()])).toBeNull();
-    expect(madeWith('goats', [of()])).toHaveLength(1);
+    expect(litresLeft({ id: 'cows', litres: 40 }, milks(of(), of()))).toBe(34);
+    expect(litresLeft({ id: 'goats', litres: 40 }, milks(of()))).toBe(39);
+    expect(litresLeft({ id: 'cows', litres: 2 }, milks(of()))).toBe(0);
+    expect(litresLeft({ id: 'cows', litres: null }, milks(of()))).toBeNull();
+    expect(litresLeft({ id: 'cows' }, milks(of()))).toBeNull();
+    expect(madeWith('goats', [summaryOf('a', of())])).toHaveLength(1);
   });
 
   it('is booked as it was measured, each lot in its share', () => {
@@ -90,16 +94,16 @@ describe('a lot of milk', () => {
       { type: 'done', seq: 1, at: 2, stage: plan.stages[0]?.id as string },
       { type: 'remeasured', seq: 2, at: 3, litres: 6, plan: more.plan, parameters: more.parameters },
     ]);
-    expect(litresOf(measured, 'cows')).toBeCloseTo((3 * 6) / had, 9);
-    expect(litresOf(measured, 'goats')).toBeCloseTo(6 / had, 9);
+    expect(milksUsed(measured).cows).toBeCloseTo((3 * 6) / had, 9);
+    expect(milksUsed(measured).goats).toBeCloseTo(6 / had, 9);
   });
 
   it('of a make given up before the milk was in is still there; after that it is gone', () => {
     const gone = (from: number): MakeEvent => ({ type: 'abandoned', seq: from, at: 9, reason: 'phone' });
-    expect(litresOf(of([gone(1)]), 'cows')).toBe(0);
+    expect(milksUsed(of([gone(1)])).cows).toBe(0);
     const done = plan.stages
       .slice(0, 2)
       .map((stage, i): MakeEvent => ({ type: 'done', seq: i + 1, at: 2 + i, stage: stage.id }));
-    expect(litresOf(of([...done, gone(3)]), 'cows')).toBe(3);
+    expect(milksUsed(of([...done, gone(3)])).cows).toBe(3);
   });
 });

@@ -33,51 +33,62 @@ const wentIn = (state: MakeState, what: 'milk' | Dose['id']): boolean =>
   !state.abandoned ||
   state.plan.stages.slice(0, state.index).some((stage) => takes(stage, state.parameters, what));
 
-/** What a make has really used of a good, g: acid as it was poured, the rest as planned, nothing of what never went in. */
-export function usedBy(state: MakeState, taken: Taken): number {
-  if (taken.dose === 'acid' && state.acid.length > 0) return acidGiven(state);
-  return wentIn(state, taken.dose) ? taken.grams : 0;
+/** So much of this and that, by its id. */
+export type Uses = Readonly<Record<string, number>>;
+
+function summed(all: readonly (readonly [id: string, amount: number])[]): Uses {
+  const sums: Record<string, number> = {};
+  for (const [id, amount] of all) sums[id] = (sums[id] ?? 0) + amount;
+  return sums;
 }
 
-/** Litres of a lot of milk in a make; none where it was given up before the milk was in. */
-export const litresOf = (state: MakeState, milkId: string): number =>
-  wentIn(state, 'milk')
-    ? state.milks.reduce((sum, one) => (one.id === milkId ? sum + one.litres : sum), 0)
-    : 0;
+/** What a make has really used of its goods, g: acid as it was poured, the rest as planned, nothing of what never went in. */
+export const goodsUsed = (state: MakeState): Uses =>
+  summed(
+    state.taken.map((taken) => [
+      taken.goodId,
+      taken.dose === 'acid' && state.acid.length > 0
+        ? acidGiven(state)
+        : wentIn(state, taken.dose)
+          ? taken.grams
+          : 0,
+    ]),
+  );
 
-/** What is left of a lot of milk after every make of it, L; null where nobody knows how much came. */
+/** Litres of its lots of milk in a make; none where it was given up before the milk was in. */
+export const milksUsed = (state: MakeState): Uses =>
+  summed(state.milks.map(({ id, litres }) => [id, wentIn(state, 'milk') ? litres : 0]));
+
+/** What several makes used together. */
+export const allUsed = (makes: readonly Uses[]): Uses => summed(makes.flatMap(Object.entries<number>));
+
+/** What is left of a lot of milk after what was used, L; null where nobody knows how much came. */
 export const litresLeft = (
   milk: { id: string; litres?: number | null | undefined },
-  makes: readonly MakeState[],
-): number | null =>
-  milk.litres == null
-    ? null
-    : Math.max(0, milk.litres - makes.reduce((sum, state) => sum + litresOf(state, milk.id), 0));
+  used: Uses,
+): number | null => (milk.litres == null ? null : Math.max(0, milk.litres - (used[milk.id] ?? 0)));
 
-/** What is left of a good after every make that took from it, in its own measure; null where nobody knows how much there was. */
-export function leftOf(
+/** What is left of a good after what was used, in its own measure; null where nobody knows how much there was. */
+export const leftOf = (
   good: {
     id: string;
     amount: number | null;
     measure: string;
     culture?: { labelLitresPerSachet?: number | undefined } | undefined;
   },
-  makes: readonly MakeState[],
-): number | null {
-  if (good.amount === null) return null;
-  const grams = makes
-    .flatMap((state) => state.taken.filter((one) => one.goodId === good.id).map((one) => usedBy(state, one)))
-    .reduce((sum, one) => sum + one, 0);
-  return Math.max(0, good.amount - grams / gramsPerMeasure(good.measure, good.culture?.labelLitresPerSachet));
-}
+  used: Uses,
+): number | null =>
+  good.amount === null
+    ? null
+    : Math.max(
+        0,
+        good.amount -
+          (used[good.id] ?? 0) / gramsPerMeasure(good.measure, good.culture?.labelLitresPerSachet),
+      );
 
-/** The makes that took from a good or a lot of milk, latest first. */
-export const madeWith = (id: string, makes: readonly MakeState[]): MakeState[] =>
-  makes
-    .filter(
-      (state) => state.taken.some((one) => one.goodId === id) || state.milks.some((one) => one.id === id),
-    )
-    .sort((a, b) => b.startedAt - a.startedAt);
+/** The makes that took from a good or a lot of milk, in the order they come in. */
+export const madeWith = <T extends { goods: Uses; milks: Uses }>(id: string, makes: readonly T[]): T[] =>
+  makes.filter(({ goods, milks }) => id in goods || id in milks);
 
 /** What went into a make by lot, as a label says it: milk by the day it came, the rest by lot number. */
 export const lotsOf = (state: Pick<MakeState, 'milks' | 'taken'>): string[] => [

@@ -1,7 +1,10 @@
 import { methodIn } from './frozen';
 import type { MakeState } from './makeState';
 import type { FindingId } from './noted';
+import { coastsOf } from './pots';
 import { reviewOf } from './review';
+import { goodsUsed, milksUsed, type Uses } from './shelf';
+import { tastingsAt } from './taste';
 
 /** A make in one line: what the book lists, sorts and compares, and what it gives away as a table. */
 export interface Summary {
@@ -34,7 +37,17 @@ export interface Summary {
   /** Of the weighed kilogram, in the maker's currency; null without prices. */
   costPerKg: number | null;
   mishaps: number;
+  /** What it used, of goods in g and of lots of milk in L. */
+  goods: Uses;
+  milks: Uses;
+  /** The pot it was made in, and how far that coasted each time, °C in one litre. */
+  pot: { id: string; degreeLitres: readonly number[] } | null;
+  /** When it is to be tasted again, ms on the wall clock. */
+  tasteAt: readonly number[];
 }
+
+/** Which reckoning a kept summary is of: raised when what a summary says is changed. */
+export const SUMMARY_VERSION = 1;
 
 /** What a make comes to in one line. */
 export function summaryOf(id: string, state: MakeState): Summary {
@@ -69,5 +82,12 @@ export function summaryOf(id: string, state: MakeState): Summary {
     handsMinPerKg: kg === null || kg <= 0 ? null : handsMin / kg,
     costPerKg: costPerKg === null || kg === null || kg <= 0 ? null : (costPerKg * yieldKg.likely) / kg,
     mishaps: state.mishaps.length,
+    goods: goodsUsed(state),
+    milks: milksUsed(state),
+    pot: state.pot && {
+      id: state.pot.id,
+      degreeLitres: coastsOf(state).map((coast) => coast * (litres || 1)),
+    },
+    tasteAt: tastingsAt(state),
   };
 }

@@ -6,6 +6,7 @@ import type { MakeEvent, NewEvent } from '../run/events';
 import { carryOverFor, coastsOf } from '../run/pots';
 import { rampAdvice } from '../run/rampAdvice';
 import { type MakeState, stateOf } from '../run/state';
+import { summaryOf } from '../run/summary';
 import { type BenchPot, benchPot, readBench, stepBench } from './bench';
 
 const STEP_MIN = 0.5;
@@ -52,6 +53,8 @@ function warming(pot: BenchPot, method: string, carryOverC: number) {
   return { state: stateOf(log), coasted: peak - (off ?? 0) };
 }
 
+const seen = (state: MakeState) => summaryOf('warmed', state);
+
 describe('a pot’s carry-over', () => {
   it('on 20 noisy pots is known to half a degree, as the median, after three makes on each', () => {
     const random = seeded(29);
@@ -61,8 +64,8 @@ describe('a pot’s carry-over', () => {
       pot.quirks.noiseC = 0.1 + 0.1 * Math.abs(normal(random));
       const states: MakeState[] = [];
       for (let make = 0; make < 3; make++)
-        states.push(warming(pot, 'paneer', carryOverFor('this', litres, states)).state);
-      const told = carryOverFor('this', litres, states);
+        states.push(warming(pot, 'paneer', carryOverFor('this', litres, states.map(seen))).state);
+      const told = carryOverFor('this', litres, states.map(seen));
       return Math.abs(told - warming(pot, 'paneer', told).coasted);
     }).sort((a, b) => a - b);
     expect(((errors[9] as number) + (errors[10] as number)) / 2).toBeLessThanOrEqual(0.5);
@@ -73,9 +76,9 @@ describe('a pot’s carry-over', () => {
     expect(carryOverFor('this', 8, [], 'gas')).toBeLessThan(carryOverFor('this', 8, [], 'solid plate'));
     const { state } = warming(benchPot(6, 4), 'paneer', 1);
     const [coast] = coastsOf(state);
-    expect(carryOverFor('this', 6, [state])).toBeCloseTo(coast as number, 9);
-    expect(carryOverFor('this', 12, [state])).toBeCloseTo((coast as number) / 2, 9);
-    expect(carryOverFor('another', 6, [state])).toBe(carryOverFor('another', 6, []));
+    expect(carryOverFor('this', 6, [seen(state)])).toBeCloseTo(coast as number, 9);
+    expect(carryOverFor('this', 12, [seen(state)])).toBeCloseTo((coast as number) / 2, 9);
+    expect(carryOverFor('another', 6, [seen(state)])).toBe(carryOverFor('another', 6, []));
   });
 
   it('ends where the pot goes onto the heat again: a second warming is no coasting', () => {

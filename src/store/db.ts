@@ -3,8 +3,11 @@ import type { Photo } from '../files/backup';
 import type { Kitchen } from '../files/kitchen';
 import type { KnownMilk } from '../files/milk';
 import type { Good } from '../files/shelf';
+import type { Taught } from '../learn/samples';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
+import type { Summary } from '../run/summary';
+import { type AsLong, besideLog } from './besideLog';
 import { Refused, readRow, readSetting, type TableName } from './kept';
 import type { AlarmState } from './slices/alarms';
 import type { Draft } from './slices/draft';
@@ -56,6 +59,22 @@ export interface PutAside {
   row: unknown;
 }
 
+/** A summary beside its log; `by` tells by which reckoning. */
+export interface KeptSummary {
+  id: string;
+  events: number;
+  by: number;
+  summary: Summary;
+}
+
+/** What a make teaches, beside its log; null where it teaches nothing. `by` tells by which model. */
+export interface KeptTaught {
+  id: string;
+  events: number;
+  by: number;
+  taught: Taught | null;
+}
+
 /** Every table whose rows are read by a schema before they are stored. */
 export const READ_TABLES: readonly TableName[] = [
   'makes',
@@ -90,7 +109,7 @@ const readable = (core: DBCore): DBCore => ({
 });
 
 /** The latest shape of the tables, and what a browser calls it, which is ten times as much. */
-const VERSION = 4;
+const VERSION = 5;
 const IN_BROWSER = 10;
 
 /**
@@ -111,6 +130,10 @@ export class Database extends Dexie {
   settings!: Table<Setting, string>;
   before!: Table<Before, number>;
   aside!: Table<PutAside, number>;
+  /** Every make that is over in one line, as this version of the app reckons it. */
+  summaries!: Table<KeptSummary, AsLong>;
+  /** What every make that is over teaches, as this version of the model reckons it. */
+  taught!: Table<KeptTaught, AsLong>;
   #raw: Database | null = null;
 
   constructor(name = 'plump-pail', { guarded = true } = {}) {
@@ -118,7 +141,9 @@ export class Database extends Dexie {
     this.version(1).stores({ makes: 'id', events: '[makeId+seq], makeId', milks: 'id', settings: 'key' });
     this.version(2).stores({ goods: 'id', methods: 'id' });
     this.version(3).stores({ photos: 'id, makeId' });
-    this.version(VERSION).stores({ before: '++n, gen', aside: '++n' });
+    this.version(4).stores({ before: '++n, gen', aside: '++n' });
+    this.version(VERSION).stores({ summaries: '[id+events]', taught: '[id+events]' });
+    this.use({ stack: 'dbcore', name: 'beside-log', level: 5, create: besideLog });
     if (guarded) this.use({ stack: 'dbcore', name: 'readable', create: readable });
   }
 

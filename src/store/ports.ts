@@ -4,7 +4,6 @@ import type { Learning } from '../learn/learnt';
 import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned } from '../plan/plan';
-import type { MakeEvent } from '../run/events';
 import type { Database } from './db';
 
 /** Wall time rules; monotonic time shows when the wall clock has jumped. Milliseconds. */
@@ -25,7 +24,7 @@ export interface Planner {
 
 /** Learning from finished makes, off the main thread; null where it could not be done now. */
 export interface Learner {
-  learn(logs: Readonly<Record<string, readonly MakeEvent[]>>): Promise<Learning | null>;
+  learn(): Promise<Learning | null>;
 }
 
 /** How an alarm makes itself heard. */

@@ -11,7 +11,7 @@ import { backup } from './saveAll';
 import { alarmAnswered, alarmSnoozed } from './slices/alarms';
 import { draftChanged, fieldsSet } from './slices/draft';
 import { kitchenChanged, USUAL_KITCHEN } from './slices/kitchen';
-import { createStore, selectMakes, selectRunning } from './store';
+import { createStore, selectRunning } from './store';
 import { exportMake, importMake, removeMake } from './vault';
 
 const brief: Brief = {
@@ -164,7 +164,7 @@ describe('the store', () => {
     await follow(db, store, HERE);
     await expect.poll(() => selectRunning(store.getState()).length).toBe(1);
     await append(db, ID, { type: 'done', stage: 'sanitise' }, 2000);
-    await expect.poll(() => selectMakes(store.getState())[0]?.state.index).toBe(1);
+    await expect.poll(() => selectRunning(store.getState())[0]?.state.index).toBe(1);
     store.dispatch(draftChanged({ method: 'paneer' }));
     store.dispatch(fieldsSet({ fatPct: { value: null, text: 'rich' } }));
     await expect.poll(async () => (await db.draft(HERE))?.fields.fatPct.text).toBe('rich');
@@ -222,7 +222,7 @@ describe('the store', () => {
     for (const make of renamed.makes) if (make.events[0]?.type === 'started') make.events[0].name = 'Renamed';
     expect(await restore(db, renamed)).toMatchObject({ ok: true });
     await expect
-      .poll(() => selectMakes(store.getState()).map((make) => make.state.name))
+      .poll(() => selectRunning(store.getState()).map((make) => make.state.name))
       .toEqual(['Renamed', 'Renamed']);
     await removeMake(db, other);
     await expect.poll(() => Object.keys(logs())).toEqual([ID]);

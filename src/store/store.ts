@@ -1,7 +1,9 @@
 import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
 import { shallowEqual, useDispatch, useSelector } from 'react-redux';
 import type { MakeEvent } from '../run/events';
+import { allUsed } from '../run/shelf';
 import { isOver, type MakeState, stateOf } from '../run/state';
+import { type Summary, summaryOf } from '../run/summary';
 import type { Database, SettingKey } from './db';
 import type { Clock } from './ports';
 import { keepSettings } from './settings';
@@ -95,7 +97,7 @@ export const selectAside = createSelector([(state: State) => state.data.aside], 
 );
 
 const states = new WeakMap<readonly MakeEvent[], MakeState>();
-const stateFor = (log: readonly MakeEvent[]): MakeState => {
+export const stateFor = (log: readonly MakeEvent[]): MakeState => {
   const known = states.get(log);
   if (known) return known;
   const state = stateOf(log);
@@ -103,22 +105,41 @@ const stateFor = (log: readonly MakeEvent[]): MakeState => {
   return state;
 };
 
-/** Every make as its log tells it, latest start first. */
-export const selectMakes = createSelector([(state: State) => state.data.logs], (logs): MakeView[] =>
+const summed = new WeakMap<MakeState, Summary>();
+/** A make in one line, reckoned once for each state of it. */
+export function lineOf({ id, state }: MakeView): Summary {
+  const known = summed.get(state);
+  if (known) return known;
+  const summary = summaryOf(id, state);
+  summed.set(state, summary);
+  return summary;
+}
+
+/** The makes whose logs are at hand as those tell them, earliest start first: all that run, and what is over but not yet summed up. */
+const selectAtHand = createSelector([(state: State) => state.data.logs], (logs): MakeView[] =>
   Object.entries(logs)
     .map(([id, log]) => ({ id, state: stateFor(log) }))
-    .sort((a, b) => b.state.startedAt - a.state.startedAt),
+    .sort((a, b) => a.state.startedAt - b.state.startedAt),
 );
-export const selectRunning = createSelector([selectMakes], (makes) =>
-  makes.filter(({ state }) => !isOver(state)).sort((a, b) => a.state.startedAt - b.state.startedAt),
+export const selectRunning = createSelector([selectAtHand], (makes) =>
+  makes.filter(({ state }) => !isOver(state)),
 );
-export const selectOver = createSelector([selectMakes], (makes) =>
-  makes.filter(({ state }) => isOver(state)),
+/** Every make in one line, latest start first. */
+export const selectLines = createSelector(
+  [selectAtHand, (state: State) => state.data.summaries],
+  (makes, summaries): Summary[] =>
+    [...makes.map(lineOf), ...Object.values(summaries)].sort((a, b) => b.startedAt - a.startedAt),
 );
-/** The logs of makes that are over, by make; the same object while none of them has changed. */
-export const selectOverLogs = createSelector(
-  [selectOver, (state: State) => state.data.logs],
-  (makes, logs): Readonly<Record<string, readonly MakeEvent[]>> =>
-    Object.fromEntries(makes.flatMap(({ id }) => (logs[id] ? [[id, logs[id]]] : []))),
-  { memoizeOptions: { resultEqualityCheck: shallowEqual } },
+/** Every make that is over in one line, latest start first; the same list while none of them changes. */
+export const selectOver = createSelector(
+  [selectLines],
+  (lines) => lines.filter((line) => line.endedAt !== null),
+  {
+    memoizeOptions: { resultEqualityCheck: shallowEqual },
+  },
 );
+/** What all makes used, of goods in g, and of lots of milk in L. */
+export const selectUsed = createSelector([selectLines], (lines) => ({
+  goods: allUsed(lines.map(({ goods }) => goods)),
+  milks: allUsed(lines.map(({ milks }) => milks)),
+}));

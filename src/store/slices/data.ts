@@ -2,13 +2,16 @@ import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
 import type { KnownMilk } from '../../files/milk';
 import type { Good } from '../../files/shelf';
 import type { Method } from '../../makes/method';
-import type { MakeEvent } from '../../run/events';
 import type { Aside } from '../aside';
+import type { Logs, Summaries } from '../readMakes';
 
 /** What Dexie holds, mirrored for drawing; rebuilt from it at any time. */
 interface Data {
   loaded: boolean;
-  logs: Record<string, MakeEvent[]>;
+  /** Makes that run, or are over and not yet summed up. */
+  logs: Logs;
+  /** Makes that are over, a line each. */
+  summaries: Summaries;
   milks: KnownMilk[];
   goods: Good[];
   /** The maker's own makes as they stand, faulty or not. */
@@ -17,15 +20,23 @@ interface Data {
   aside: Record<string, Aside[]>;
 }
 
-const initialState: Data = { loaded: false, logs: {}, milks: [], goods: [], methods: [], aside: {} };
+const initialState: Data = {
+  loaded: false,
+  logs: {},
+  summaries: {},
+  milks: [],
+  goods: [],
+  methods: [],
+  aside: {},
+};
 
 const slice = createSlice({
   name: 'data',
   initialState,
   reducers: {
-    logsRead: (state, action: PayloadAction<Record<string, MakeEvent[]>>) => {
-      // An unchanged log comes with the identity it had, so that nothing drawn from it is computed again.
-      return { ...state, loaded: true, logs: action.payload };
+    makesRead: (state, { payload }: PayloadAction<{ logs: Logs; summaries: Summaries }>) => {
+      // An unchanged log or line comes with the identity it had, so that nothing drawn from it is computed again.
+      return { ...state, loaded: true, ...payload };
     },
     asideRead: (state, { payload }: PayloadAction<{ from: string; aside: Aside[] }>) => {
       if (payload.aside.length > 0 || state.aside[payload.from]?.length)
@@ -43,5 +54,5 @@ const slice = createSlice({
   },
 });
 
-export const { asideRead, goodsRead, logsRead, methodsRead, milksRead } = slice.actions;
+export const { asideRead, goodsRead, makesRead, methodsRead, milksRead } = slice.actions;
 export const dataReducer = slice.reducer;

@@ -1,23 +1,21 @@
 import { Link, useSearchParams } from 'react-router';
 import { capital } from '../../core/units/capital';
 import { type Beside, beside } from '../../judge/beside';
+import { isOver } from '../../run/state';
 import { useFormat } from '../../store/hooks';
-import { type MakeView, selectOver, useAppSelector } from '../../store/store';
+import { lineOf, type MakeView } from '../../store/store';
+import { useMakes } from '../../store/useMake';
 import { dayText, hoursText } from '../common/times';
 import { BesideTrack } from './BesideTrack';
 import { STROKES } from './besideStrokes';
 import { Score } from './Score';
-import { lineOf } from './summaries';
 
 /** Two or three makes beside one another: what they did otherwise first, then the one track they are laid on. */
 export default function BesideView() {
   const [search] = useSearchParams();
-  const all = useAppSelector(selectOver);
-  const makes = (search.get('of') ?? '')
-    .split(',')
-    .flatMap((id) => all.find((one) => one.id === id) ?? [])
-    .slice(0, STROKES.length);
-  const [first, ...others] = makes;
+  const makes = useMakes((search.get('of') ?? '').split(',').slice(0, STROKES.length));
+  if (!makes) return null;
+  const [first, ...others] = makes.filter(({ state }) => isOver(state));
   return (
     <article>
       <Link

@@ -10,8 +10,8 @@ import {
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
-import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { type Range, useWindowVirtualizer } from '@tanstack/react-virtual';
+import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Summary } from '../../run/summary';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
@@ -23,6 +23,14 @@ const ROW_PX = 64;
 const APART = ['title', 'milk', 'lot', 'month'] as const;
 /** Columns a narrow page has room for. */
 const NARROW = ['pick', 'name', 'weighedKg', 'score'];
+
+/** Rows are drawn in blocks of so many, with one to spare on both sides, so that most steps of a scroll draw nothing new. */
+const BLOCK = 12;
+const inBlocks = ({ startIndex, endIndex, count }: Range): number[] => {
+  const first = Math.max(0, Math.floor(startIndex / BLOCK) - 1) * BLOCK;
+  const end = Math.min(count, (Math.floor(endIndex / BLOCK) + 2) * BLOCK);
+  return Array.from({ length: Math.max(0, end - first) }, (_, i) => first + i);
+};
 
 /** All makes as rows: sorted by a tap on a head, put together by a column, only those in sight drawn. */
 export function BookTable({
@@ -80,8 +88,8 @@ export function BookTable({
   const virtual = useWindowVirtualizer({
     count: rows.length,
     estimateSize: () => ROW_PX,
-    overscan: 8,
     scrollMargin: topPx,
+    rangeExtractor: inBlocks,
   });
   const items = virtual.getVirtualItems();
   const first = items[0];
@@ -137,6 +145,7 @@ export function BookTable({
               <BookRow
                 key={row.id}
                 row={row}
+                open={row.getIsExpanded()}
                 place={index}
                 measure={virtual.measureElement}
                 picked={picked.includes(row.id)}
@@ -157,8 +166,10 @@ export function BookTable({
   );
 }
 
-function BookRow({
+/** One row; drawn again only when it, its mark or its folding changes. */
+const BookRow = memo(function BookRow({
   row,
+  open,
   place,
   measure,
   picked,
@@ -167,6 +178,7 @@ function BookRow({
   width,
 }: {
   row: Row<Summary>;
+  open: boolean;
   place: number;
   measure(element: Element | null): void;
   picked: boolean;
@@ -180,7 +192,7 @@ function BookRow({
         <th colSpan={width} scope="rowgroup" className="pt-4 pb-1 text-left">
           <button
             type="button"
-            aria-expanded={row.getIsExpanded()}
+            aria-expanded={open}
             onClick={row.getToggleExpandedHandler()}
             className="name min-h-11 text-[21px] underline decoration-rim-soft underline-offset-4 hover:decoration-rim"
           >
@@ -220,7 +232,7 @@ function BookRow({
       ))}
     </tr>
   );
-}
+});
 
 /** What a group comes to: how many, kilograms in all, and the means of what is known. */
 function GroupSays({ row }: { row: Row<Summary> }) {

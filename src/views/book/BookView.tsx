@@ -1,4 +1,4 @@
-import { useCallback, useMemo, useState } from 'react';
+import { useCallback, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Summary } from '../../run/summary';
 import { usePorts } from '../../store/ports';
@@ -10,21 +10,19 @@ import { TakeFile } from '../common/TakeFile';
 import { BookTable } from './BookTable';
 import { GROUPS, type Group, wordsOf } from './columns';
 import { OverTime } from './OverTime';
-import { lineOf } from './summaries';
 
 /** At most so many makes lie beside one another. */
 const MOST_BESIDE = 3;
 
 /** The book: finished makes as a table, what came of them over time, and two or three laid beside one another. */
 export default function BookView() {
-  const makes = useAppSelector(selectOver);
+  const lines = useAppSelector(selectOver);
   const { clock, db } = usePorts();
   const navigate = useNavigate();
   const [wanted, setWanted] = useState('');
   const [group, setGroup] = useState<Group>('');
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [shown, setShown] = useState<readonly Summary[]>([]);
-  const lines = useMemo(() => makes.map(lineOf), [makes]);
   const words = wanted.trim().toLowerCase();
   const none = words !== '' && !lines.some((line) => wordsOf(line).includes(words));
   const pick = useCallback(
@@ -47,7 +45,7 @@ export default function BookView() {
             onChange={(event) => setWanted(event.target.value)}
             className="field-line min-h-12 w-64 bg-transparent text-[17px] outline-none placeholder:text-ink-soft"
           />
-          {makes.length > 1 && (
+          {lines.length > 1 && (
             <Select<Group> label="Put together by" value={group} options={GROUPS} onChange={setGroup} />
           )}
           <TakeFile
@@ -61,7 +59,7 @@ export default function BookView() {
           />
         </div>
       </div>
-      {makes.length === 0 ? (
+      {lines.length === 0 ? (
         <p className="mt-6 max-w-[40rem] text-[19px]">
           Nothing is finished yet. A make comes into the book by itself when you weigh it at the end.{' '}
           <Link to="/plan" className="font-semibold underline underline-offset-4">

@@ -11,7 +11,7 @@ import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { selectMakes, useAppSelector } from '../../store/store';
+import { useMakes } from '../../store/useMake';
 import { exportMake, putBack, removeMake, type TakenOut } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { LoggerFile } from '../common/LoggerFile';
@@ -40,12 +40,12 @@ export default function MakePage() {
   const navigate = useNavigate();
   const format = useFormat();
   const now = useNow(60_000);
-  const loaded = useAppSelector((state) => state.data.loaded);
-  const make = useAppSelector(selectMakes).find((one) => one.id === id);
+  const makes = useMakes([id]);
   const nextSo = useNextSo();
   const [shown, setShown] = useState<{ at: number; times: number }>({ at: 0, times: 0 });
   const [reopened, setReopened] = useState(false);
-  if (!loaded) return null;
+  if (!makes) return null;
+  const [make] = makes;
   if (!make) {
     return (
       <section>
@@ -56,7 +56,7 @@ export default function MakePage() {
       </section>
     );
   }
-  const { state } = make;
+  const { state, log } = make;
   if (reopened && !isOver(state)) return <Navigate to={`/pot/${id}`} replace />;
   const review = reviewOf(state);
   const method = methodIn(state);
@@ -122,7 +122,7 @@ export default function MakePage() {
           </p>
         </div>
         <div className="flex flex-wrap gap-4">
-          <Button tone="main" onClick={() => nextSo(id, state)}>
+          <Button tone="main" onClick={() => nextSo(log, state)}>
             Make again
           </Button>
           <Button
@@ -181,7 +181,7 @@ export default function MakePage() {
       </div>
       {isOver(state) && !state.entered && (
         <Looking
-          id={id}
+          log={log}
           state={state}
           now={now}
           onShow={(at) => setShown(({ times }) => ({ at, times: times + 1 }))}
@@ -218,7 +218,7 @@ export default function MakePage() {
           Entered afterwards: how it went was not watched, so there is nothing to lay beside the plan.
         </p>
       ) : (
-        <Replay id={id} state={state} now={now} shown={shown} />
+        <Replay log={log} state={state} now={now} shown={shown} />
       )}
       <LoggerFile makeId={id} state={state} />
     </article>

@@ -4,7 +4,6 @@ import { momentOf } from '../../run/moment';
 import { rampAdvice } from '../../run/rampAdvice';
 import { type MakeState, stateOf } from '../../run/state';
 import { useFormat } from '../../store/hooks';
-import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { RunTrack } from '../common/RunTrack';
 import { rampText, warmedAt } from '../common/rampText';
@@ -16,18 +15,17 @@ const STEP_MS = 125;
 
 /** A make as it went, and as it stood at any minute of it: its log up to there is all it takes. */
 export function Replay({
-  id,
+  log,
   state,
   now,
   shown,
 }: {
-  id: string;
+  log: readonly MakeEvent[];
   state: MakeState;
   now: number;
   /** A moment somebody wants to see, and how often one was asked for. */
   shown: { at: number; times: number };
 }) {
-  const log = useAppSelector((app) => app.data.logs[id]);
   const end = state.finishedAt ?? state.abandoned?.at ?? now;
   const [at, setAt] = useState<number | null>(null);
   const [plays, setPlays] = useState(false);
@@ -50,7 +48,7 @@ export function Replay({
     setPlays(false);
     setAt(null);
   }, [over]);
-  const then = useMemo(() => (at === null || !log ? null : asItStood(log, at)), [log, at]);
+  const then = useMemo(() => (at === null ? null : asItStood(log, at)), [log, at]);
   return (
     <div ref={track}>
       <RunTrack state={then ?? state} now={at ?? now} />

@@ -1,11 +1,11 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { type Alarm, alarmsOf, ringing } from '../../run/alarms';
-import { alarmText } from '../../run/alarmText';
+import { type Alarm, alarmsOf, ringing, tasteAlarms } from '../../run/alarms';
+import { alarmText, tasteText } from '../../run/alarmText';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
-import { type MakeView, selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
+import { type MakeView, selectOver, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { clockText } from './times';
 
@@ -30,13 +30,15 @@ export function Alarms() {
   const navigate = useNavigate();
   const format = useFormat();
   const now = useNow(1000);
-  const makes = useAppSelector(selectMakes);
+  const running = useAppSelector(selectRunning);
+  const over = useAppSelector(selectOver);
   const { answered, snoozedUntil } = useAppSelector((state) => state.alarms);
   const { sound = true, spoken = false } = useAppSelector((state) => state.kitchen);
-  const alarms = useMemo(() => makes.flatMap(alarmsIn), [makes]);
+  const alarms = useMemo(() => [...running.flatMap(alarmsIn), ...over.flatMap(tasteAlarms)], [running, over]);
   const loud = ringing(alarms, new Set(answered), snoozedUntil, now);
   const says = (alarm: Alarm) => {
-    const make = makes.find(({ id }) => id === alarm.makeId);
+    if (alarm.about === 'taste') return tasteText(alarm);
+    const make = running.find(({ id }) => id === alarm.makeId);
     return make ? alarmText(alarm, make.state, format) : alarm.name;
   };
   const heard = useRef<Record<string, number>>({});

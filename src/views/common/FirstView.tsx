@@ -2,7 +2,7 @@ import { Link, Navigate } from 'react-router';
 import { FIRST_METHOD } from '../../makes';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
-import { selectMakes, useAppSelector } from '../../store/store';
+import { selectLines, useAppSelector } from '../../store/store';
 import { PailFigure } from '../../ui/charts/PailFigure';
 import { pailOf } from './pail';
 
@@ -23,7 +23,7 @@ const SHOP_MILK: Planned = (() => {
 /** A newcomer's first view: what this is and the three moments; whoever has made something goes on to the plan. */
 export default function FirstView() {
   const loaded = useAppSelector((state) => state.data.loaded);
-  const makes = useAppSelector(selectMakes);
+  const makes = useAppSelector(selectLines);
   const format = useFormat();
   if (!loaded) return null;
   if (makes.length > 0) return <Navigate to="/plan" replace />;

@@ -3,6 +3,7 @@ import type { Good } from '../../files/shelf';
 import { METHODS } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { basic, planned } from '../../plan/fixtures/briefs';
+import { goodsUsed } from '../../run/shelf';
 import { stateOf } from '../../run/state';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
@@ -164,7 +165,7 @@ describe('goods of the shelf', () => {
       { goodId: 'jar', dose: 'acid', name: 'Jar', lot: 'B 1', grams: acid?.grams },
       expect.objectContaining({ goodId: 'bottle', dose: 'coagulant' }),
     ]);
-    const lacking = (goods: Good[]) => wantingFor(plan, goods, []).map((one) => one.dose.id);
+    const lacking = (goods: Good[]) => wantingFor(plan, goods, {}).map((one) => one.dose.id);
     expect(lacking([jar, bottle])).toEqual(['acid', 'salt']);
     expect(lacking([{ ...jar, amount: 500 }, bottle])).toEqual(['salt']);
     expect(lacking([{ ...jar, amount: 500, condition: 'clumped' }, bottle])).toEqual(['acid', 'salt']);
@@ -193,8 +194,8 @@ describe('goods of the shelf', () => {
     const full = { ...jar, amount: 20 };
     const grams = plan.doses.find((dose) => dose.id === 'acid')?.grams as number;
     expect(20).toBeGreaterThan(grams);
-    expect(wantingFor(plan, [full, bottle], []).map((one) => one.dose.id)).not.toContain('acid');
-    expect(wantingFor(plan, [full, bottle], [make]).map((one) => one.dose.id)).toContain('acid');
+    expect(wantingFor(plan, [full, bottle], {}).map((one) => one.dose.id)).not.toContain('acid');
+    expect(wantingFor(plan, [full, bottle], goodsUsed(make)).map((one) => one.dose.id)).toContain('acid');
   });
 });
 

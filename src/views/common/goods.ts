@@ -6,7 +6,7 @@ import type { Good, GoodKind } from '../../files/shelf';
 import { methodById } from '../../makes';
 import { groupsIn, groupsOf } from '../../makes/method';
 import type { Plan } from '../../plan/schema';
-import { gramsPerMeasure, leftOf, litresLeft, type Taken } from '../../run/shelf';
+import { gramsPerMeasure, leftOf, litresLeft, type Taken, type Uses } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 
@@ -129,11 +129,11 @@ export function milksOf(
 export const milkShort = (
   wanted: MakeState['milks'],
   milks: readonly KnownMilk[],
-  makes: readonly MakeState[],
+  used: Uses,
 ): { name: string; litres: number; haveLitres: number }[] =>
   wanted.flatMap(({ id, name, litres }) => {
     const milk = milks.find((one) => one.id === id);
-    const left = milk ? litresLeft(milk, makes) : null;
+    const left = milk ? litresLeft(milk, used) : null;
     return left !== null && left < litres - 0.005 ? [{ name, litres: litres - left, haveLitres: left }] : [];
   });
 
@@ -157,8 +157,8 @@ const sharesStrains = (plan: Plan, good: Good): boolean => {
   return strainsLacking(plan, [good]).length < Math.max(1, wanted.length);
 };
 
-/** What a plan lacks, shelf and running makes considered; a good that is not usable counts for nothing. */
-export function wantingFor(plan: Plan, goods: readonly Good[], makes: readonly MakeState[]): Wanting[] {
+/** What a plan lacks, the shelf and what makes used of it considered, g; a good that is not usable counts for nothing. */
+export function wantingFor(plan: Plan, goods: readonly Good[], used: Uses): Wanting[] {
   return plan.doses.flatMap((dose) => {
     const kind = goodKindOf(dose.id);
     if (kind === null) return [{ ingredient: dose.ingredient, dose, haveGrams: 0 }];
@@ -172,7 +172,7 @@ export function wantingFor(plan: Plan, goods: readonly Good[], makes: readonly M
     if (dose.id === 'culture' && strainsLacking(plan, fitting).length > 0)
       return [{ ingredient: dose.ingredient, dose, haveGrams: 0 }];
     const haveGrams = fitting.reduce((sum, good) => {
-      const left = leftOf(good, makes);
+      const left = leftOf(good, used);
       return left === null
         ? Number.POSITIVE_INFINITY
         : sum + left * gramsPerMeasure(good.measure, good.culture?.labelLitresPerSachet);

@@ -60,7 +60,7 @@ function Quirk({ one }: { one: Learnt }) {
             <span key={id}>
               {i > 0 && ', '}
               <Link to={`/book/${id}`} className="underline underline-offset-4">
-                {makes.find((make) => make.id === id)?.state.name ?? 'a make that is gone'}
+                {makes.find((make) => make.id === id)?.name ?? 'a make that is gone'}
               </Link>
             </span>
           ))}

@@ -6,7 +6,7 @@ import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
 import { useFormat, useNow } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
-import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
+import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { hoursText } from '../common/times';
 import { type Becoming, becomings, SHELVES } from './becomings';
 import { StartButton } from './StartButton';
@@ -55,19 +55,19 @@ export function Shelves({ onChosen }: { onChosen(): void }) {
   const kitchen = useAppSelector((state) => state.kitchen);
   const format = useFormat();
   const goods = useAppSelector((state) => state.data.goods);
-  const makes = useAppSelector(selectMakes);
+  const used = useAppSelector(selectUsed);
   const now = useNow(60_000);
   const all = useMemo(
     () =>
       becomings(
         draft,
         kitchen,
-        { goods, makes: makes.map(({ state }) => state) },
+        { goods, used: used.goods },
         format,
         formatDate(now, "yyyy-MM-dd'T'HH:mm"),
         now,
       ),
-    [draft, kitchen, goods, makes, format, now],
+    [draft, kitchen, goods, used, format, now],
   );
   const choose = (method: string) => {
     if (method !== '') dispatch(draftChanged({ method }));

@@ -7,7 +7,7 @@ import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { draftChanged } from '../../store/slices/draft';
-import { selectMakes, useAppDispatch, useAppSelector } from '../../store/store';
+import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
 import { milkShort, milksOf } from '../common/goods';
@@ -37,10 +37,10 @@ export function useMilkPick() {
 /** Says where there is too little of a lot that is planned with. */
 export function MilkShort({ plan }: { plan: Plan }) {
   const format = useFormat();
-  const makes = useAppSelector(selectMakes).map(({ state }) => state);
+  const used = useAppSelector(selectUsed);
   const milks = useAppSelector((state) => state.data.milks);
   const draft = useAppSelector((state) => state.draft);
-  return milkShort(milksOf(plan, draft, milks), milks, makes).map(({ name, litres, haveLitres }) => (
+  return milkShort(milksOf(plan, draft, milks), milks, used.milks).map(({ name, litres, haveLitres }) => (
     <p key={name} className="text-[15px] leading-snug font-medium">
       {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
       {format.litres(litres)} more wanted.

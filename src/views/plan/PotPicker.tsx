@@ -3,14 +3,14 @@ import type { Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
 import { carryOverFor } from '../../run/pots';
 import { draftChanged } from '../../store/slices/draft';
-import { selectMakes, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
+import { selectLines, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
 import { SayPick } from '../../ui/say/SayPick';
 
 /** The pot a plan is to be made in: the one chosen, or the smallest free one that holds it. */
 export function usePot(plan: Plan) {
   const { pots = [], hobs = [] } = useAppSelector((state) => state.kitchen);
   const potId = useAppSelector((state) => state.draft.potId);
-  const makes = useAppSelector(selectMakes);
+  const makes = useAppSelector(selectLines);
   const running = useAppSelector(selectRunning);
   return useMemo(() => {
     const busy = new Map(running.flatMap(({ state }) => (state.pot ? [[state.pot.id, state.name]] : [])));
@@ -23,12 +23,7 @@ export function usePot(plan: Plan) {
       chosen: pot && {
         id: pot.id,
         name: pot.name,
-        carryOverC: carryOverFor(
-          pot.id,
-          plan.brief.milk.litres ?? 1,
-          makes.map(({ state }) => state),
-          source,
-        ),
+        carryOverC: carryOverFor(pot.id, plan.brief.milk.litres ?? 1, makes, source),
       },
     };
   }, [plan, pots, hobs, potId, makes, running]);

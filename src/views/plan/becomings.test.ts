@@ -10,7 +10,7 @@ const WALL = '2026-11-26T09:00';
 const NOW = new Date('2026-11-26T09:00:00').getTime();
 const all = (change: Partial<Draft> = {}, kitchen = USUAL_KITCHEN, goods: Good[] = []) =>
   new Map(
-    becomings({ ...FIRST_DRAFT, ...change }, kitchen, { goods, makes: [] }, formatter(METRIC), WALL, NOW).map(
+    becomings({ ...FIRST_DRAFT, ...change }, kitchen, { goods, used: {} }, formatter(METRIC), WALL, NOW).map(
       (one) => [one.method.id, one],
     ),
   );

@@ -7,7 +7,7 @@ import { type Family, groupsOf, type Method } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
 import type { Dose, Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
-import type { MakeState } from '../../run/state';
+import type { Uses } from '../../run/shelf';
 import type { Draft } from '../../store/slices/draft';
 import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
@@ -58,19 +58,19 @@ function objections(method: Method, plan: Plan, draft: Draft, kitchen: Kitchen, 
   return found;
 }
 
-/** What stands on the shelf, and the makes that have taken from it. */
+/** What stands on the shelf, and what makes have used of it, g. */
 export interface Shelved {
   goods: readonly Good[];
-  makes: readonly MakeState[];
+  used: Uses;
 }
 
 /** What makes a cheese what it is; salt and calcium are found in any kitchen or can be done without. */
 const MATTERS: readonly Dose['id'][] = ['acid', 'coagulant', 'culture'];
 
 /** What a plan wants that the shelf does not have; nothing where no shelf is kept. */
-function lacking(plan: Plan, { goods, makes }: Shelved): string[] {
+function lacking(plan: Plan, { goods, used }: Shelved): string[] {
   if (goods.length === 0) return [];
-  const wanting = wantingFor(plan, goods, makes).filter(({ dose }) => MATTERS.includes(dose.id));
+  const wanting = wantingFor(plan, goods, used).filter(({ dose }) => MATTERS.includes(dose.id));
   const named = ({ dose, ingredient }: Wanting) =>
     dose.id === 'culture' ? `${groupsOf(plan.brief.options ?? {}).join(' and ')} culture` : ingredient;
   const none = wanting.filter(({ haveGrams }) => haveGrams === 0).map(named);

@@ -1,13 +1,12 @@
 import { Link, Navigate, useParams } from 'react-router';
-import { isOver } from '../../run/state';
-import { selectMakes, selectRunning, useAppSelector } from '../../store/store';
+import { selectLines, selectRunning, useAppSelector } from '../../store/store';
 import { Stand } from './Stand';
 
 /** At the pot: the make named in the address, or the one that runs; with several, which one. */
 export default function PotView() {
   const { id } = useParams();
   const loaded = useAppSelector((state) => state.data.loaded);
-  const makes = useAppSelector(selectMakes);
+  const lines = useAppSelector(selectLines);
   const running = useAppSelector(selectRunning);
   if (!loaded) return null;
   if (id === undefined) {
@@ -15,9 +14,10 @@ export default function PotView() {
     if (only && more.length === 0) return <Navigate to={`/pot/${only.id}`} replace />;
     return <WhichPot />;
   }
-  const make = makes.find((one) => one.id === id);
+  if (lines.some((one) => one.id === id && one.endedAt !== null))
+    return <Navigate to={`/book/${id}`} replace />;
+  const make = running.find((one) => one.id === id);
   if (!make) return <Nothing text="There is no such make on this device." />;
-  if (isOver(make.state)) return <Navigate to={`/book/${id}`} replace />;
   return <Stand key={id} id={id} state={make.state} />;
 }
 

@@ -1,28 +1,21 @@
 import { Link } from 'react-router';
 import { madeWith } from '../../run/shelf';
-import { selectMakes, useAppSelector } from '../../store/store';
+import { selectLines, useAppSelector } from '../../store/store';
 
 const MOST_NAMED = 3;
 
 /** The makes that something of the shelf went into, latest first. */
 export function MadeWith({ id }: { id: string }) {
-  const makes = useAppSelector(selectMakes);
-  const used = madeWith(
-    id,
-    makes.map(({ state }) => state),
-  );
+  const used = madeWith(id, useAppSelector(selectLines));
   if (used.length === 0) return null;
   return (
     <p className="text-[14px]">
       In{' '}
-      {used.slice(0, MOST_NAMED).map((state, i) => (
-        <span key={state.startedAt}>
+      {used.slice(0, MOST_NAMED).map((make, i) => (
+        <span key={make.id}>
           {i > 0 && ', '}
-          <Link
-            to={`/book/${makes.find((one) => one.state === state)?.id}`}
-            className="underline decoration-rim-soft underline-offset-4"
-          >
-            {state.name}
+          <Link to={`/book/${make.id}`} className="underline decoration-rim-soft underline-offset-4">
+            {make.name}
           </Link>
         </span>
       ))}

@@ -7,7 +7,7 @@ import { TREATMENT_WORDS } from '../../plan/milkWords';
 import { litresLeft } from '../../run/shelf';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { selectMakes, useAppSelector } from '../../store/store';
+import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { AskSheet } from '../common/AskSheet';
 import { useMilk } from '../common/useMilk';
@@ -83,8 +83,8 @@ function Lot({ milk }: { milk: KnownMilk }) {
   const navigate = useNavigate();
   const planWith = useMilk();
   const currency = useAppSelector((state) => state.kitchen.currency);
-  const makes = useAppSelector(selectMakes).map(({ state }) => state);
-  const left = litresLeft(milk, makes);
+  const used = useAppSelector(selectUsed);
+  const left = litresLeft(milk, used.milks);
   const old =
     milk.treatment === 'raw' &&
     milk.day != null &&

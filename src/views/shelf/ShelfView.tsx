@@ -4,7 +4,7 @@ import { planBrief } from '../../plan/plan';
 import { leftOf } from '../../run/shelf';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
-import { selectMakes, useAppSelector } from '../../store/store';
+import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { briefOf } from '../common/briefOf';
 import { strengthNow, usable } from '../common/goods';
@@ -75,9 +75,8 @@ function OnBoard({ good }: { good: Good }) {
   const { db } = usePorts();
   const format = useFormat();
   const now = useNow(3_600_000);
-  const makes = useAppSelector(selectMakes);
-  const states = makes.map(({ state }) => state);
-  const left = leftOf(good, states);
+  const used = useAppSelector(selectUsed);
+  const left = leftOf(good, used.goods);
   const strength = strengthNow(good, now);
   const measured = (amount: number) =>
     good.measure === 'g'

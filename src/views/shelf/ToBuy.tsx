@@ -2,20 +2,19 @@ import { methodById } from '../../makes';
 import type { Plan } from '../../plan/schema';
 import { doseText } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
-import { selectMakes, useAppSelector } from '../../store/store';
+import { selectUsed, useAppSelector } from '../../store/store';
 import { milkShort, milksOf, wantingFor } from '../common/goods';
 
 /** What the plan that lies open lacks. */
 export function ToBuy({ plan }: { plan: Plan | null }) {
   const format = useFormat();
   const goods = useAppSelector((state) => state.data.goods);
-  const makes = useAppSelector(selectMakes);
+  const used = useAppSelector(selectUsed);
   const milks = useAppSelector((state) => state.data.milks);
   const draft = useAppSelector((state) => state.draft);
   if (!plan) return null;
-  const states = makes.map(({ state }) => state);
-  const lacking = wantingFor(plan, goods, states);
-  const short = milkShort(milksOf(plan, draft, milks), milks, states);
+  const lacking = wantingFor(plan, goods, used.goods);
+  const short = milkShort(milksOf(plan, draft, milks), milks, used.milks);
   return (
     <section aria-label="To buy" className="mt-8">
       <h2 className="text-[26px]">To buy</h2>

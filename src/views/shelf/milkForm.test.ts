@@ -83,7 +83,7 @@ describe('the lots of a plan', () => {
 
   it('that run short say by how much', () => {
     const wanted = milksOf(plan, { milkId: 'rest', poured: [] }, [can, rest]);
-    expect(milkShort(wanted, [can, rest], [])).toEqual([{ name: 'Rest', litres: 9, haveLitres: 1 }]);
-    expect(milkShort(milksOf(plan, { milkId: 'can', poured: [] }, [can]), [can], [])).toEqual([]);
+    expect(milkShort(wanted, [can, rest], {})).toEqual([{ name: 'Rest', litres: 9, haveLitres: 1 }]);
+    expect(milkShort(milksOf(plan, { milkId: 'can', poured: [] }, [can]), [can], {})).toEqual([]);
   });
 });

@@ -6,10 +6,10 @@ import { readyAfterH } from '../../../judge/causes/around';
 import type { FindingId } from '../../../judge/ids';
 import { judge } from '../../../judge/judge';
 import type { ToldCause } from '../../../judge/schema';
+import type { MakeEvent } from '../../../run/events';
 import { methodIn } from '../../../run/frozen';
 import type { MakeState } from '../../../run/state';
 import { useFormat } from '../../../store/hooks';
-import { useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
 import { momentText } from '../../common/times';
 import { FindingPicks } from './FindingPicks';
@@ -24,12 +24,12 @@ function useFound(state: MakeState) {
 
 /** Looking into a make: tap what was wrong, and see what most likely caused it, by its own log. */
 export function Looking({
-  id,
+  log,
   state,
   now,
   onShow,
 }: {
-  id: string;
+  log: readonly MakeEvent[];
   state: MakeState;
   now: number;
   /** Shows a moment of the log on the track. */
@@ -64,7 +64,7 @@ export function Looking({
           {answer && (
             <ol aria-label="Most likely">
               {answer.causes.map((cause) => (
-                <CauseRow key={cause.id} cause={cause} id={id} state={state} onShow={onShow} />
+                <CauseRow key={cause.id} cause={cause} log={log} state={state} onShow={onShow} />
               ))}
             </ol>
           )}
@@ -88,18 +88,17 @@ export function Looking({
 
 function CauseRow({
   cause: { id: cause, likelyPct, because, nextTime, nowText },
-  id,
+  log,
   state,
   onShow,
 }: {
   cause: ToldCause;
-  id: string;
+  log: readonly MakeEvent[];
   state: MakeState;
   onShow(at: number): void;
 }) {
   const format = useFormat();
   const nextSo = useNextSo();
-  const log = useAppSelector((app) => app.data.logs[id]);
   const text = cause === MODEL_OFF ? 'something else' : CAUSES[cause].text;
   return (
     <li className="stitch mt-2 pt-3" aria-label={`${text}, ${format.percent(likelyPct)}`}>
@@ -113,7 +112,7 @@ function CauseRow({
       <div className="ml-[4.4rem]">
         <ul className="mt-1.5">
           {because.map((one) => {
-            const event = one.event === null ? undefined : log?.[one.event];
+            const event = one.event === null ? undefined : log[one.event];
             return (
               <li key={one.text} className="text-[16px]">
                 {event ? (
@@ -140,7 +139,7 @@ function CauseRow({
             <Button
               size="small"
               aria-label={`Plan the next one so: ${text}`}
-              onClick={() => nextSo(id, state, nextTime.options)}
+              onClick={() => nextSo(log, state, nextTime.options)}
             >
               Plan the next one so
             </Button>

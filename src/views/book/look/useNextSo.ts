@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { OptionValue } from '../../../makes/method';
 import type { Brief } from '../../../plan/brief/schema';
+import type { MakeEvent } from '../../../run/events';
 import type { MakeState } from '../../../run/state';
 import { draftSet } from '../../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
@@ -15,14 +16,13 @@ export function useNextSo() {
   const navigate = useNavigate();
   const kitchen = useAppSelector((state) => state.kitchen);
   const milks = useAppSelector((state) => state.data.milks);
-  const logs = useAppSelector((state) => state.data.logs);
   return (
-    id: string,
+    log: readonly MakeEvent[],
     { plan, milkName, milks: lots }: MakeState,
     options: Readonly<Record<string, OptionValue>> = {},
   ) => {
     const known = milks.find((one) => (lots.length === 1 ? one.id === lots[0]?.id : one.name === milkName));
-    const [first] = logs[id] ?? [];
+    const [first] = log;
     // As it was planned, and not as it came to be given at the pot.
     const brief = first?.type === 'started' ? first.plan.brief : plan.brief;
     const next = draftOf(

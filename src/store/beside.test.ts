@@ -1,0 +1,143 @@
+import 'fake-indexeddb/auto';
+import { beforeEach, describe, expect, it } from 'vitest';
+import { logTold } from '../judge/fixtures/told';
+import { learnFrom } from '../learn/learn';
+import { taughtBy } from '../learn/samples';
+import type { MakeEvent } from '../run/events';
+import { stateOf } from '../run/state';
+import { SUMMARY_VERSION, summaryOf } from '../run/summary';
+import { asBefore, restore } from './bringBack';
+import { Database } from './db';
+import { follow } from './follow';
+import { learnKept } from './learnKept';
+import { append, startMake } from './log';
+import { keepSummaries, logReader, summaryReader } from './readMakes';
+import { backup } from './saveAll';
+import { createStore, selectLines, selectOver, selectRunning, selectUsed } from './store';
+import { put, putBack, removeMake } from './vault';
+
+const HERE = { id: 'here', from: 'here' };
+const clock = { wall: () => 5000, mono: () => 0 };
+const over = logTold({ method: 'paneer', weighs: 0.9, age: 30 });
+const other = logTold({ method: 'quick-stretched', weighs: 1.1, age: 30 });
+const [first] = over;
+if (first?.type !== 'started') throw new Error('a log begins with its start');
+
+let db: Database;
+let count = 0;
+beforeEach(async () => {
+  db = new Database(`beside-${count++}`);
+  await put(db, { format: 'plump-pail/make', version: 1, id: 'over-make', events: over });
+  await put(db, { format: 'plump-pail/make', version: 1, id: 'other-make', events: other });
+  await startMake(db, 'make-runs', first, 2000);
+});
+
+/** What stands beside the logs, by make. */
+const kept = async () =>
+  Object.fromEntries((await db.summaries.toArray()).map((row) => [row.id, row.summary]));
+const sumUp = async () => {
+  const { open } = await summaryReader(db)();
+  await keepSummaries(db, (await logReader(db)(open)).logs);
+};
+const opened = async () => {
+  const store = createStore(db, clock, HERE);
+  await follow(db, store, HERE);
+  await expect.poll(() => Object.keys(store.getState().data.summaries).length).toBe(2);
+  return store;
+};
+const tasting = { type: 'tasted' as const, score: 4, text: 'mild' };
+
+describe('summaries beside the log', () => {
+  it('are made of what is over, say what its log says, and spare the reading of it', async () => {
+    const store = await opened();
+    expect(await kept()).toEqual({
+      'over-make': summaryOf('over-make', stateOf(over)),
+      'other-make': summaryOf('other-make', stateOf(other)),
+    });
+    expect(Object.keys(store.getState().data.logs)).toEqual(['make-runs']);
+    expect(
+      selectOver(store.getState())
+        .map(({ id }) => id)
+        .sort(),
+    ).toEqual(['other-make', 'over-make']);
+    expect(selectRunning(store.getState()).map(({ id }) => id)).toEqual(['make-runs']);
+    expect(selectLines(store.getState())).toHaveLength(3);
+    const { goods, milks } = selectUsed(store.getState());
+    expect([goods, milks]).toEqual([{}, {}]);
+  });
+
+  it('are struck out with the change of their log, and made anew of it', async () => {
+    const store = await opened();
+    await append(db, 'over-make', tasting, (over.at(-1)?.at ?? 0) + 1000);
+    await expect
+      .poll(() => selectOver(store.getState()).find(({ id }) => id === 'over-make')?.tasted)
+      .toContain('mild');
+    await expect.poll(async () => (await kept())['over-make']?.tasted).toContain('mild');
+    expect(await db.summaries.count()).toBe(2);
+  });
+
+  it.each([
+    [
+      'an event written past the log',
+      () => db.events.add({ ...tasting, seq: over.length, at: 1, makeId: 'over-make' }),
+    ],
+    ['a row put in raw', () => db.raw.events.put({ ...(over[1] as MakeEvent), makeId: 'over-make' })],
+    ['a make taken out', () => removeMake(db, 'over-make')],
+    ['a make taken out and put back', async () => putBack(db, await removeMake(db, 'over-make'))],
+    ['its events deleted by a range', () => db.events.where('makeId').equals('over-make').delete()],
+  ])('never outlive %s', async (_, change) => {
+    await sumUp();
+    await learnKept(db);
+    expect(Object.keys(await kept()).sort()).toEqual(['other-make', 'over-make']);
+    await change();
+    expect(Object.keys(await kept())).toEqual(['other-make']);
+    expect((await db.taught.toArray()).map(({ id }) => id)).toEqual(['other-make']);
+  });
+
+  it('go with everything when a backup is brought back, and when that is undone', async () => {
+    await sumUp();
+    const saved = await backup(db);
+    expect(JSON.stringify(saved)).not.toContain('kgPer100L');
+    expect(await restore(db, saved)).toMatchObject({ ok: true });
+    expect(await db.summaries.count()).toBe(0);
+    await sumUp();
+    expect(await db.summaries.count()).toBe(2);
+    await asBefore(db);
+    expect(await db.summaries.count()).toBe(0);
+  });
+
+  it('are not kept of a log that has grown since it was read, nor believed of another version', async () => {
+    const { logs } = await logReader(db)(['over-make']);
+    await append(db, 'over-make', tasting, (over.at(-1)?.at ?? 0) + 1000);
+    await keepSummaries(db, logs);
+    expect(await db.summaries.count()).toBe(0);
+    await sumUp();
+    await db.summaries.toCollection().modify({ by: SUMMARY_VERSION + 1 });
+    expect((await summaryReader(db)()).open.sort()).toEqual(['make-runs', 'other-make', 'over-make']);
+  });
+
+  it('of many makes are made a few at a time, and the store shows them all', async () => {
+    for (let i = 0; i < 45; i++)
+      await put(db, { format: 'plump-pail/make', version: 1, id: `more-${i}`, events: over });
+    const store = createStore(db, clock, HERE);
+    await follow(db, store, HERE);
+    await expect.poll(() => selectOver(store.getState()).length, { timeout: 20_000 }).toBe(47);
+    expect(selectRunning(store.getState())).toHaveLength(1);
+    await expect.poll(() => db.summaries.count(), { timeout: 20_000 }).toBe(47);
+  });
+});
+
+describe('what makes teach', () => {
+  it('is kept beside their logs, and comes to the same as from the logs', async () => {
+    const plain = learnFrom(
+      [taughtBy('over-make', stateOf(over)), taughtBy('other-make', stateOf(other))].flatMap(
+        (one) => one ?? [],
+      ),
+    );
+    expect(await learnKept(db)).toEqual(plain);
+    expect(await db.taught.count()).toBe(2);
+    expect(await learnKept(db)).toEqual(plain);
+    await removeMake(db, 'other-make');
+    expect((await learnKept(db)).makes).toBe(1);
+  });
+});

@@ -1,0 +1,70 @@
+import type { DBCore, DBCoreKeyRange, DBCoreMutateRequest, DBCoreTransaction } from 'dexie';
+
+/** What is reckoned once from a make's log and kept beside it, keyed by make and length of the log; lost, it is reckoned again. */
+export const BESIDE_LOG = ['summaries', 'taught'] as const;
+
+/** A make with the length of its log. */
+export type AsLong = [makeId: string, events: number];
+
+const firstOf = (key: unknown): unknown => (Array.isArray(key) ? key[0] : undefined);
+
+/** The makes that a write to the log is about; null where it may be about any. */
+function makesOf(request: DBCoreMutateRequest): string[] | null {
+  switch (request.type) {
+    case 'deleteRange': {
+      const [from, to] = [firstOf(request.range.lower), firstOf(request.range.upper)];
+      return from !== undefined && from === to ? [String(from)] : null;
+    }
+    case 'delete':
+      return [...new Set(request.keys.map((key) => String(firstOf(key))))];
+    default:
+      return [...new Set(request.values.map((row: { makeId?: unknown }) => String(row.makeId)))];
+  }
+}
+
+const RANGE = 2;
+
+/** Strikes out what stands beside the logs of these makes, or of all for null, in the transaction that changes them. */
+async function strikeOut(core: DBCore, trans: DBCoreTransaction, makes: string[] | null): Promise<void> {
+  const all = { type: RANGE, lower: core.MIN_KEY, upper: core.MAX_KEY } as DBCoreKeyRange;
+  const ranges = makes?.map(
+    (id) => ({ type: RANGE, lower: [id, core.MIN_KEY], upper: [id, core.MAX_KEY] }) as DBCoreKeyRange,
+  ) ?? [all];
+  for (const name of BESIDE_LOG) {
+    const table = core.table(name);
+    for (const range of ranges) {
+      const { result: keys } = await table.query({
+        trans,
+        values: false,
+        query: { index: table.schema.primaryKey, range },
+      });
+      // Nothing is written where nothing stands, so that nobody who follows these tables is woken.
+      if (keys.length > 0) await table.mutate({ type: 'delete', trans, keys });
+    }
+  }
+}
+
+/**
+ * Stands before the tables: whoever changes a log, strikes out in the same transaction what was reckoned from it, so that what
+ * stands beside a log is always true of it.
+ */
+export const besideLog = (core: DBCore): DBCore => ({
+  ...core,
+  transaction: (stores, mode, options) =>
+    core.transaction(
+      mode === 'readwrite' && stores.includes('events') ? [...new Set([...stores, ...BESIDE_LOG])] : stores,
+      mode,
+      options,
+    ),
+  table: (name) => {
+    const table = core.table(name);
+    if (name !== 'events') return table;
+    return {
+      ...table,
+      mutate: async (request) => {
+        await strikeOut(core, request.trans, makesOf(request));
+        return table.mutate(request);
+      },
+    };
+  },
+});
