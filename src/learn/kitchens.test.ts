@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { BATCH_SD, type LearnedQuantity, Z90 } from '../plan/belief';
+import { type LearnedQuantity, STRAYS, Z90 } from '../plan/belief';
 import { MAKES, make, onPaper, type Quirky, quirky } from './fixtures/kitchens';
 import { beliefFor, learnFrom } from './learn';
 import type { Learning } from './learnt';
@@ -45,7 +45,7 @@ function next(kitchen: Quirky, learning: Learning, errors: Map<string, Errors>) 
       const one = errors.get(figure) ?? { plain: [], learned: [], inside: 0 };
       one.plain.push(Math.abs(off));
       one.learned.push(Math.abs(left));
-      if (Math.abs(left) < Z90 * Math.hypot(held?.sdLn ?? 0, BATCH_SD[quantity])) one.inside += 1;
+      if (Math.abs(left) < Z90 * Math.hypot(held?.sdLn ?? 0, STRAYS[quantity].batch)) one.inside += 1;
       errors.set(figure, one);
     };
     const { predictions: p } = plan;

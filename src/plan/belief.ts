@@ -1,7 +1,7 @@
-import { LEARNED_QUANTITIES, type LearnedQuantity } from './learnedQuantities';
+import { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS } from './learnedQuantities';
 import { type Departure, NO_DEPARTURE } from './world';
 
-export { LEARNED_QUANTITIES, type LearnedQuantity };
+export { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS };
 
 /** What is held of one quantity: the likely factor, how far it may be off (of its natural logarithm), and whose it is. */
 export interface Held {
@@ -15,16 +15,6 @@ export type Belief = Readonly<Partial<Record<LearnedQuantity, Held>>>;
 
 /** The 10th and 90th percentiles lie so many standard deviations off the middle. */
 export const Z90 = 1.2816;
-
-/** How far single batches stray from what they have in common, of the natural logarithm. Fitted on simulated kitchens. */
-export const BATCH_SD: Readonly<Record<LearnedQuantity, number>> = {
-  'acid-need': 0.03,
-  'coagulant-strength': 0.08,
-  'culture-pace': 0.08,
-  power: 0.06,
-  'drain-pace': 0.11,
-  yield: 0.012,
-};
 
 /** Where a quantity enters the world: as it is, or turned about. */
 const ENTERS: Readonly<Record<LearnedQuantity, readonly [key: keyof Departure, power: 1 | -1]>> = {
@@ -66,7 +56,7 @@ export function strayOf(belief: Belief, key: keyof Departure): { sd: number; rel
   for (const quantity of LEARNED_QUANTITIES) {
     const held = belief[quantity];
     if (held && ENTERS[quantity][0] === key)
-      return { sd: Math.hypot(held.sdLn, BATCH_SD[quantity]), relative: true };
+      return { sd: Math.hypot(held.sdLn, STRAYS[quantity].batch), relative: true };
   }
   return null;
 }

@@ -1,4 +1,5 @@
 import { type Course, type Courses, courseOf } from '../plan/course';
+import { comingMin } from './sourAdvice';
 import type { MakeState } from './state';
 
 /** A stage on the track of a running or finished make, minutes from its start. */
@@ -40,12 +41,13 @@ export function runCourse(state: MakeState, courses: Courses, now: number): RunC
   const over = state.finishedAt !== null || state.abandoned !== null;
   const stages: CourseStage[] = [];
   let at = 0;
+  const takes = comingMin(state, courses);
   state.plan.stages.forEach((stage, index) => {
     const done = state.runs.filter((run) => run.stage === stage.id && run.endedAt !== null).at(-1);
     const isNow = !over && index === state.index;
     if (over && index > state.index) return;
     let start = at;
-    let duration = stage.durationMin.likely;
+    let duration = index > state.index ? takes(stage) : stage.durationMin.likely;
     if (isNow) {
       start = minuteOf(state.stageStartedAt);
       duration = Math.max(duration, minuteOf(now) - start);

@@ -1,11 +1,16 @@
-import { BAGS, type Bag, bagAfter, bagHours } from '../core/curd/bag';
+import { BAGS, type Bag, bagAfter, bagHours, paceBy } from '../core/curd/bag';
 import { saltGrams } from '../core/salt/dry';
 import { goalOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
+import { heldIn, sharpened } from '../plan/sharpened';
 import { NO_DEPARTURE, pailOf } from '../plan/world';
 import { methodIn } from './frozen';
 import { type MakeState, stageAt } from './state';
 
+/** A weighing tells the pace of a bag to so much, of its logarithm. Judgement. */
+export const WEIGHED_SD = 0.05;
+/** From this model on a weighing is weighed against what was held before it, and before it is believed whole. */
+const SHARPENED_FROM_MODEL = 5;
 /** From this model on a bag ends by the moisture in its non-fat substance; a make begun before keeps its figures. */
 const NON_FAT_FROM_MODEL = 4;
 
@@ -17,6 +22,18 @@ export interface DrainAdvice {
   /** What it should weigh then, kg. */
   goalKg: number;
   wantedPct: number;
+}
+
+/**
+ * How the bag goes on from its weighing, and the hours it has hung by its own clock: what was weighed stands; its pace is what was held
+ * of it, sharpened by the weight.
+ */
+function goesOn(state: MakeState, bag: Bag, weighed: readonly [hour: number, kg: number]): [Bag, number] {
+  const longer = state.modelVersion < SHARPENED_FROM_MODEL ? null : paceBy(bag, weighed);
+  if (longer === null) return [bag, weighed[0]];
+  const { mean } = sharpened(heldIn(state.plan, 'drain-pace'), { ln: -Math.log(longer), sd: WEIGHED_SD });
+  const pace = Math.exp(-mean);
+  return [{ ...bag, pace, weighed: [] }, (weighed[0] * pace) / longer];
 }
 
 /**
@@ -35,6 +52,7 @@ export function drainAdvice(state: MakeState): DrainAdvice | null {
   const bagKg = Math.min(Number(brief.options.bagKg ?? milk.massKg), milk.massKg);
   const perBag = bagKg / milk.massKg;
   const hours = (weighing.at - state.stageStartedAt) / 3_600_000;
+  const weighed: [number, number] = [Math.max(0.01, hours), weighing.kg * perBag];
   const bag: Bag = {
     composition: milk.composition,
     milkKg: bagKg,
@@ -43,13 +61,14 @@ export function drainAdvice(state: MakeState): DrainAdvice | null {
       (state.modelVersion ?? 0) < NON_FAT_FROM_MODEL
         ? { ...BAGS[method.bag], milkFatPct: null }
         : BAGS[method.bag],
-    weighed: [[Math.max(0.01, hours), weighing.kg * perBag]],
+    weighed: [weighed],
   };
-  const whole = bagHours(bag, goal.percent);
+  const [goes, hung] = goesOn(state, bag, weighed);
+  const whole = bagHours(goes, goal.percent);
   return {
-    readyAt: state.stageStartedAt + Math.min(whole, 72) * 3_600_000,
+    readyAt: weighing.at + (Math.min(whole, 72) - hung) * 3_600_000,
     moisturePct: bagAfter(bag, hours).moisturePct,
-    goalKg: bagAfter(bag, whole).kgLeft / perBag,
+    goalKg: bagAfter(goes, whole).kgLeft / perBag,
     wantedPct: goal.percent,
   };
 }

@@ -3,7 +3,7 @@ import { lookAgainAt } from './findings';
 import { coursesIn } from './frozen';
 import { rampAdvice } from './rampAdvice';
 import { setAdvice } from './setAdvice';
-import { sourAdvice } from './sourAdvice';
+import { comingMin, sourAdvice } from './sourAdvice';
 import { type MakeState, stageEndsAt } from './state';
 
 /**
@@ -23,10 +23,9 @@ export function expectedEnd(state: MakeState): number {
   return sour?.readyAt ?? drainAdvice(state)?.readyAt ?? stageEndsAt(state);
 }
 
-/** When the whole make should be over if the rest goes as planned from there, ms on the wall clock. */
+/** When the whole make should be over if the rest goes from there as planned, and as this make has shown, ms on the wall clock. */
 export function readyAt(state: MakeState, now: number): number {
-  const rest = state.plan.stages
-    .slice(state.index + 1)
-    .reduce((sum, stage) => sum + stage.durationMin.likely, 0);
+  const takes = comingMin(state, coursesIn(state));
+  const rest = state.plan.stages.slice(state.index + 1).reduce((sum, stage) => sum + takes(stage), 0);
   return Math.max(now, expectedEnd(state)) + rest * 60_000;
 }

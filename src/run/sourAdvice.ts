@@ -1,9 +1,17 @@
+import { clamp } from '../core/units/measures';
 import { goalOf, takes } from '../makes/asked';
 import type { Courses } from '../plan/course';
+import type { PlanStage } from '../plan/schema';
+import { heldIn, sharpened } from '../plan/sharpened';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** A culture's pace is believed between these, against the planned one. */
 const PACE = { slowest: 0.35, fastest: 2.5 } as const;
+/** A meter, and the moment it is read at, tell the pace to so much, of its logarithm; a strip or a meter is read to so much pH. Judgement. */
+export const PACE_SD = 0.05;
+const PH_SD = 0.05;
+/** From this model on a reading is weighed against what was held before it, and before it is believed whole. */
+const SHARPENED_FROM_MODEL = 5;
 /** A pH this far past its target is past it. */
 const PAST_PH = 0.1;
 
@@ -59,6 +67,42 @@ function pHAt(points: readonly [number, number][], minute: number): number {
   return points.at(-1)?.[1] ?? 7;
 }
 
+/** How well a pH tells the pace where the curve is at a minute: near the start, where it is flat, hardly at all. */
+function readingSd(points: readonly [number, number][], minute: number): number {
+  const around = Math.max(1, minute * 0.1);
+  const fall = pHAt(points, Math.max(0, minute - around)) - pHAt(points, minute + around);
+  return Math.hypot(PACE_SD, PH_SD / Math.max(1e-3, (fall / (2 * around)) * minute));
+}
+
+/** The pace of this batch against its plan after one reading of it. */
+function paceAfter({ plan }: MakeState, read: number, sd: number): number {
+  // Against the plan, which has what was learned in it already.
+  const held = { mean: 0, sd: heldIn(plan, 'culture-pace').sd };
+  return Math.exp(sharpened(held, { ln: Math.log(read), sd }).mean);
+}
+
+/** The pace of this make's culture against its plan by its last reading; null without one, or before there is something to read. */
+export function paceSoFar(state: MakeState, courses: Courses): number | null {
+  const curve = plannedCurve(state, courses);
+  const reading = curve && state.pHs.findLast((one) => one.at > curve.at);
+  if (!curve || !reading) return null;
+  const reached = minuteOf(curve.points, reading.pH);
+  const read = reached / Math.max(1, (reading.at - curve.at) / 60_000);
+  return clamp(
+    state.modelVersion < SHARPENED_FROM_MODEL || read <= 0
+      ? read
+      : paceAfter(state, read, readingSd(curve.points, reached)),
+    PACE.slowest,
+    PACE.fastest,
+  );
+}
+
+/** Minutes a stage to come will take: one that ends at a pH, at the pace its culture has shown; the rest as planned. */
+export function comingMin(state: MakeState, courses: Courses | null): (stage: PlanStage) => number {
+  const pace = (state.modelVersion >= SHARPENED_FROM_MODEL && courses && paceSoFar(state, courses)) || 1;
+  return (stage) => stage.durationMin.likely / (goalOf(stage, state.parameters)?.is === 'pH' ? pace : 1);
+}
+
 /**
  * When a souring stage will be at its pH: the planned curve, its time stretched so that it passes through the last
  * reading. Null for a stage that does not end at a pH.
@@ -84,7 +128,7 @@ export function sourAdvice(state: MakeState, courses: Courses): SourAdvice | nul
     };
   }
   const reached = minuteOf(curve.points, reading.pH);
-  const pace = Math.min(PACE.fastest, Math.max(PACE.slowest, reached / Math.max(1, elapsed)));
+  const pace = paceSoFar(state, courses) ?? 1;
   const readyAt = reading.at + ((minuteOf(curve.points, toPH) - reached) / pace) * 60_000;
   const off = reading.pH - plannedPH;
   return {

@@ -65,9 +65,9 @@ export interface Bag {
   milkKg: number;
   tempC: number;
   style: BagStyle;
-  /** Weighings of the bag, [hour, kg]; the last one solves τ anew. */
-  /** Pace of this cloth and curd against the usual one. */
+  /** How long this cloth and curd take against the usual ones: 1.2 is a fifth longer. */
   pace?: number;
+  /** Weighings of the bag, [hour, kg]; the last one solves τ anew. */
   weighed?: readonly (readonly [hour: number, kg: number])[];
 }
 
@@ -100,6 +100,13 @@ function curveOf(bag: Bag) {
     if (left > 0 && left < 1 && last[0] > 0) tau = last[0] / (-Math.log(left)) ** (1 / EXPONENT);
   }
   return { dry, end, start, tau };
+}
+
+/** How long it takes by one weighing against `pace` 1; null for a weight outside the curve's own range. */
+export function paceBy(bag: Bag, weighing: readonly [hour: number, kg: number]): number | null {
+  const usual = curveOf({ ...bag, pace: 1, weighed: [] }).tau;
+  const read = curveOf({ ...bag, pace: 1, weighed: [weighing] }).tau;
+  return read === usual ? null : read / usual;
 }
 
 /** What is left in the bag after `hours`, kg, and its moisture, %. */

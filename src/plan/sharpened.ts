@@ -1,0 +1,34 @@
+import { type LearnedQuantity, STRAYS, Z90 } from './belief';
+import type { Plan } from './schema';
+
+/** What is held of the natural logarithm of a factor. */
+export interface HeldLn {
+  mean: number;
+  sd: number;
+}
+
+/**
+ * What a plan holds of a quantity in its own batch, against the plain model: what was learned of it, else what is held of any, and how far
+ * one batch strays from that.
+ */
+export function heldIn({ learned }: Pick<Plan, 'learned'>, quantity: LearnedQuantity): HeldLn {
+  const { own, kitchen, batch } = STRAYS[quantity];
+  const known = learned?.find((one) => one.quantity === quantity);
+  return known
+    ? { mean: Math.log(known.likely), sd: Math.hypot(Math.log(known.high / known.low) / (2 * Z90), batch) }
+    : { mean: 0, sd: Math.hypot(own, kitchen, batch) };
+}
+
+/**
+ * What one reading makes of what was held before it: Gaussian conditioning, as makes that are over are learned from. A reading that
+ * says little moves little.
+ *
+ * @example sharpened({ mean: 0, sd: 0.2 }, { ln: 0.1, sd: 0.2 }) // { mean: 0.05, sd: 0.141 }
+ */
+export function sharpened(before: HeldLn, reading: { ln: number; sd: number }): HeldLn {
+  const [held, read] = [before.sd ** -2, reading.sd ** -2];
+  return {
+    mean: (before.mean * held + reading.ln * read) / (held + read),
+    sd: (held + read) ** -0.5,
+  };
+}
