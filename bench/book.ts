@@ -1,16 +1,11 @@
 /** A large book: its table sorted, searched and put together, and the view opened and scrolled in the machine's Chromium. */
-import {
-  createTable,
-  getCoreRowModel,
-  getFilteredRowModel,
-  getGroupedRowModel,
-  getSortedRowModel,
-} from '@tanstack/react-table';
+import { createTable, getCoreRowModel, getFilteredRowModel, getGroupedRowModel } from '@tanstack/react-table';
 import { formatter, METRIC } from '../src/core/units/format';
 import { stateTold } from '../src/judge/fixtures/told';
 import { METHODS } from '../src/makes';
 import { type Summary, summaryOf } from '../src/run/summary';
 import { columnsOf, speaksOf } from '../src/views/book/columns';
+import { sortedRows } from '../src/views/book/sortedRows';
 import { served } from './served';
 
 const MANY = 10_000;
@@ -63,7 +58,7 @@ const table = createTable<Summary>({
   getCoreRowModel: getCoreRowModel(),
   getFilteredRowModel: getFilteredRowModel(),
   getGroupedRowModel: getGroupedRowModel(),
-  getSortedRowModel: getSortedRowModel(),
+  getSortedRowModel: sortedRows(),
 });
 let turn = 0;
 /** The rows of a state that differs a little each time, as a tap or a key makes them. */

@@ -18,7 +18,7 @@ export interface Posterior {
 }
 
 /** Only the latest so many of an owner, and of the others in its kitchen, count: older ones are forgotten, or say nothing new. */
-const WINDOW = { own: 24, others: 24 } as const;
+export const WINDOW = { own: 24, others: 24 } as const;
 /** Degrees of freedom of the Student weights, and rounds of them. */
 const FREEDOM = 4;
 const ROUNDS = 12;

@@ -1,6 +1,6 @@
 import { type Belief, type Held, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MODEL_VERSION } from '../plan/plan';
-import { type Dated, type Posterior, posteriorOf } from './fit';
+import { type Dated, type Posterior, posteriorOf, WINDOW } from './fit';
 import { keyOf, type Learning, type Learnt } from './learnt';
 import { LEARNED_QUANTITIES, type LearnedOf, priorOf } from './quantities';
 import type { Taught } from './samples';
@@ -55,7 +55,16 @@ export function learnFrom(all: readonly Taught[]): Learning {
       const high = Math.exp(held.mean + Z90 * held.sd);
       const felt = Math.abs(Math.exp(held.mean) - 1) >= prior.felt;
       const sure = from.length >= LEAST_MAKES && (low > 1 || high < 1);
-      learnt.push({ quantity, of: prior.of, id, name, from, sure, told: sure && felt, ...held });
+      learnt.push({
+        quantity,
+        of: prior.of,
+        id,
+        name,
+        from: from.slice(-WINDOW.own),
+        sure,
+        told: sure && felt,
+        ...held,
+      });
     }
   }
   return { learnt, kind, makes: taught.length };

@@ -8,7 +8,7 @@ export interface Learnt extends Posterior {
   of: LearnedOf;
   id: string;
   name: string;
-  /** Makes it rests on, by id. */
+  /** The latest makes it rests on, by id: those that still count. */
   from: readonly string[];
   /** Whether two makes or more agree that there is something; and whether it is large enough to be told of itself. */
   sure: boolean;

@@ -21,6 +21,7 @@ export function followMakes(
   setAside: (from: string, aside: Aside[]) => void,
   tell: (error: unknown) => void,
 ): void {
+  const readSummaries = summaryReader(db);
   const readOnce = logReader(db);
   const readLogs = logReader(db);
   let summaries: Summaries = {};
@@ -73,7 +74,7 @@ export function followMakes(
   let open: readonly string[] = [];
   let lookedAfter: unknown = Symbol('never');
 
-  const take = async (found: Awaited<ReturnType<ReturnType<typeof summaryReader>>>) => {
+  const take = async (found: Awaited<ReturnType<typeof readSummaries>>) => {
     turn += 1;
     const mine = turn;
     summaries = found.summaries;
@@ -87,8 +88,17 @@ export function followMakes(
     if (strays.length > 0) watchLogs([...open, ...strays]);
   };
 
-  liveQuery(summaryReader(db)).subscribe({
-    next: (found) => void take(found).catch(tell),
+  let asked = false;
+  const readOn = () => {
+    asked = false;
+    readSummaries().then(take).catch(tell);
+  };
+  // Only that something has changed is followed here: read within it, ten thousand keys would be followed one by one.
+  liveQuery(() => Promise.all([db.makes.count(), db.summaries.count(), db.setting('restored')])).subscribe({
+    next: () => {
+      if (!asked) setTimeout(readOn, 0);
+      asked = true;
+    },
     error: tell,
   });
 }

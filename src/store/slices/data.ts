@@ -1,4 +1,4 @@
-import { createSlice, type PayloadAction } from '@reduxjs/toolkit';
+import { createAction, createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
 import type { KnownMilk } from '../../files/milk';
 import type { Good } from '../../files/shelf';
 import type { Method } from '../../makes/method';
@@ -34,10 +34,6 @@ const slice = createSlice({
   name: 'data',
   initialState,
   reducers: {
-    makesRead: (state, { payload }: PayloadAction<{ logs: Logs; summaries: Summaries }>) => {
-      // An unchanged log or line comes with the identity it had, so that nothing drawn from it is computed again.
-      return { ...state, loaded: true, ...payload };
-    },
     asideRead: (state, { payload }: PayloadAction<{ from: string; aside: Aside[] }>) => {
       if (payload.aside.length > 0 || state.aside[payload.from]?.length)
         state.aside[payload.from] = payload.aside;
@@ -54,5 +50,19 @@ const slice = createSlice({
   },
 });
 
-export const { asideRead, goodsRead, makesRead, methodsRead, milksRead } = slice.actions;
-export const dataReducer = slice.reducer;
+export const { asideRead, goodsRead, methodsRead, milksRead } = slice.actions;
+export const makesRead = createAction<{ logs: Logs; summaries: Summaries }>('data/makesRead');
+
+/**
+ * Logs and lines are taken as they come, frozen at their top: they are large, and never changed here. One that is unchanged comes with
+ * the identity it had, so that nothing drawn from it is computed again.
+ */
+export const dataReducer = (state: Data | undefined, action: UnknownAction): Data =>
+  makesRead.match(action)
+    ? {
+        ...(state ?? initialState),
+        loaded: true,
+        logs: Object.freeze(action.payload.logs),
+        summaries: Object.freeze(action.payload.summaries),
+      }
+    : slice.reducer(state, action);

@@ -5,7 +5,6 @@ import {
   getExpandedRowModel,
   getFilteredRowModel,
   getGroupedRowModel,
-  getSortedRowModel,
   type Row,
   type SortingState,
   useReactTable,
@@ -16,7 +15,9 @@ import type { Summary } from '../../run/summary';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { columnsOf, type Group, speaksOf } from './columns';
+import { sortedRows } from './sortedRows';
 
+const SORTED = sortedRows<Summary>();
 /** Heights before a row has been measured, px. */
 const ROW_PX = 64;
 /** What is put together by, and otherwise stands in another column already. */
@@ -73,7 +74,7 @@ export function BookTable({
     getCoreRowModel: getCoreRowModel(),
     getFilteredRowModel: getFilteredRowModel(),
     getGroupedRowModel: getGroupedRowModel(),
-    getSortedRowModel: getSortedRowModel(),
+    getSortedRowModel: SORTED,
     getExpandedRowModel: getExpandedRowModel(),
     autoResetAll: false,
   });
