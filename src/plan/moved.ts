@@ -37,6 +37,8 @@ const FIGURES: Readonly<
     predictions.drainHours && { figure: 'draining', unit: 'h', value: predictions.drainHours.likely },
   yield: ({ predictions }) => ({ figure: 'yield', unit: 'kg', value: predictions.yieldKg.likely }),
 };
+/** The figure of a plan that a quantity moves, in its unit; null where the plan has none. */
+export const figureOf = (quantity: LearnedQuantity, plan: Plan) => FIGURES[quantity](plan);
 const grams = (figure: string, dose: { grams: number } | undefined) =>
   dose ? { figure, unit: 'g', value: dose.grams } : null;
 

@@ -1,9 +1,13 @@
 import type { Plan } from '../../plan/schema';
+import { teachesOf } from '../../plan/teaches';
 import { useFormat } from '../../store/hooks';
 
-/** What the spread of the yield comes from, and which measurement would narrow it. */
-export function Hinges({ hinges }: { hinges: Plan['hinges'] }) {
+/** What the spread of the yield comes from, which measurement would narrow it, and what this make would teach for the next. */
+export function Hinges({ plan }: { plan: Plan }) {
   const format = useFormat();
+  const { hinges } = plan;
+  const [most] = teachesOf(plan);
+  const within = (share: number) => format.percent(Math.round(100 * share));
   if (hinges.length === 0) return null;
   return (
     <section aria-label="What the yield hangs on">
@@ -26,6 +30,12 @@ export function Hinges({ hinges }: { hinges: Plan['hinges'] }) {
           </li>
         ))}
       </ul>
+      {most && (
+        <p className="stitch mt-1 pt-1 text-[15px] leading-snug">
+          This make would teach most <strong>{most.of}</strong>. {most.note}: then it is known within{' '}
+          {within(most.thenShare)}, now within {within(most.nowShare)}.
+        </p>
+      )}
     </section>
   );
 }

@@ -1,0 +1,62 @@
+import { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS, Z90 } from './belief';
+import { figureOf } from './moved';
+import type { Plan } from './schema';
+
+/** What is not known well, what has to be noted to know it better, and how well that can be read, of its logarithm. Judgement. */
+const NOTES: Readonly<Record<LearnedQuantity, { of: string; note: string; readSd: number }>> = {
+  'acid-need': {
+    of: 'how much acid this milk takes',
+    note: 'Note the acid until the whey is clear, or the pH it comes to',
+    readSd: 0.02,
+  },
+  'coagulant-strength': {
+    of: 'how strong the coagulant is',
+    note: 'Note when the bowl stops turning',
+    readSd: 0.05,
+  },
+  'culture-pace': {
+    of: 'how fast the culture sours',
+    note: 'Read the pH once on the way down',
+    readSd: 0.05,
+  },
+  power: {
+    of: 'how fast milk warms in this pot',
+    note: 'Read it at the beginning and near the end',
+    readSd: 0.05,
+  },
+  'drain-pace': { of: 'how fast it drains here', note: 'Weigh it once while it hangs', readSd: 0.05 },
+  yield: { of: 'what such a make comes to here', note: 'Weigh what comes out', readSd: 0.02 },
+};
+
+/** Something a make would teach: what of, by noting what, and within how much of itself it is known now and would be then. */
+export interface Teaches {
+  quantity: LearnedQuantity;
+  of: string;
+  note: string;
+  nowShare: number;
+  thenShare: number;
+}
+
+/** Sharper by less than this is not worth a reading. */
+const WORTH = 0.01;
+
+/**
+ * What a make would teach, the most first: how far the plan strays by what is held of each thing it is of, and by how much less after one
+ * more make that notes it. Shares reach from the middle to the 10th and 90th percentile.
+ *
+ * @example teachesOf(plan)[0] // { quantity: 'coagulant-strength', of: 'how strong the coagulant is', nowShare: 0.32, thenShare: 0.12, … }
+ */
+export function teachesOf(plan: Plan): Teaches[] {
+  return LEARNED_QUANTITIES.flatMap((quantity): Teaches[] => {
+    if (!((figureOf(quantity, plan)?.value ?? 0) > 0)) return [];
+    const { own, kitchen, batch } = STRAYS[quantity];
+    const known = plan.learned?.find((one) => one.quantity === quantity);
+    const now = known ? Math.log(known.high / known.low) / (2 * Z90) : Math.hypot(own, kitchen);
+    const { of, note, readSd } = NOTES[quantity];
+    const one = batch ** 2 + readSd ** 2;
+    const then = now * Math.sqrt(one / (now ** 2 + one));
+    return [{ quantity, of, note, nowShare: Z90 * now, thenShare: Z90 * then }];
+  })
+    .filter(({ nowShare, thenShare }) => nowShare - thenShare >= WORTH)
+    .sort((a, b) => b.nowShare - b.thenShare - (a.nowShare - a.thenShare));
+}
