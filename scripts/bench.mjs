@@ -8,4 +8,5 @@ build();
 must('npx', ['tsx', 'bench/bundle.ts']);
 must('npx', ['tsx', 'bench/page.ts']);
 must('npx', ['tsx', 'bench/book.ts']);
+must('npx', ['tsx', 'bench/learning.ts']);
 must('npx', ['tsx', 'bench/readings.ts']);

@@ -78,6 +78,25 @@ describe('what makes teach', () => {
     expect(fresh?.makes).toBe(0);
   });
 
+  it('a lot never opened begins with what the other lots of its name have in common; one of another name with nothing', () => {
+    const lots = ['l1', 'l2', 'l3'].flatMap((id, k) =>
+      taught(4, 0).map((one, i) => ({
+        ...one,
+        make: `${id}${i}`,
+        owners: { coagulant: { id, name: 'Millrace rennet' } },
+        samples: { 'coagulant-strength': { ln: -0.3 + 0.02 * k, sd: 0.05 } },
+      })),
+    );
+    const strength = (id: string, coagulant: string) =>
+      beliefFor(learnFrom(lots), { coagulant: id }, [], { coagulant })['coagulant-strength'];
+    const fresh = strength('l4', 'Millrace rennet');
+    expect(fresh?.makes).toBe(0);
+    expect(fresh?.likely).toBeLessThan(0.85);
+    expect(fresh?.likely).toBeGreaterThan(Math.exp(-0.3));
+    expect(fresh?.sdLn).toBeGreaterThan(strength('l1', 'Millrace rennet')?.sdLn ?? 1);
+    expect(strength('l4', 'another')).toBeUndefined();
+  });
+
   it('can be left out, and goes through its file and back', () => {
     const learning = learnFrom(taught(6, Math.log(1.11)));
     const [one] = learning.learnt;

@@ -1,6 +1,6 @@
 import { type Belief, type Held, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MODEL_VERSION } from '../plan/plan';
-import { type Dated, type Posterior, posteriorOf, WINDOW } from './fit';
+import { byDay, type Dated, type Posterior, posteriorOf, WINDOW } from './fit';
 import { keyOf, type Learning, type Learnt } from './learnt';
 import { LEARNED_QUANTITIES, type LearnedOf, priorOf } from './quantities';
 import type { Taught } from './samples';
@@ -37,20 +37,38 @@ export function learnFrom(all: readonly Taught[]): Learning {
   const taught = [...all].sort(byAge);
   const now = taught.at(-1)?.day ?? 0;
   const learnt: Learnt[] = [];
-  const kind = {} as Record<LearnedQuantity, Posterior>;
+  const groups = {} as Record<LearnedQuantity, Record<string, Posterior>>;
   for (const quantity of LEARNED_QUANTITIES) {
     const prior = priorOf(quantity);
     const owners = [...byOwner(taught, quantity)].sort(([a], [b]) => (a < b ? -1 : 1));
-    /** Evidence as it is for one owner: what is another's is marked so. */
-    const seenBy = (mine: string | null): Dated[] =>
-      prior.kitchen === 0
-        ? (owners.find(([id]) => id === mine)?.[1].evidence ?? [])
-        : owners.flatMap(([id, { evidence }]) =>
-            id === mine ? evidence : evidence.map((one) => ({ ...one, other: id })),
-          );
-    kind[quantity] = posteriorOf(seenBy(null), now, prior);
+    const groupOf = (name: string) => (prior.alike === 'name' ? name : '');
+    const inGroups = new Map<string, { id: string; one: Dated }[]>();
+    if (prior.alike !== null)
+      for (const [id, { name, evidence }] of owners) {
+        const group = inGroups.get(groupOf(name)) ?? [];
+        inGroups.set(groupOf(name), group);
+        for (const one of evidence) group.push({ id, one });
+      }
+    for (const group of inGroups.values()) group.sort((a, b) => byDay(a.one, b.one));
+    /** The latest evidence of a group as it is for one owner: what is another's is marked so. */
+    const seenBy = (mine: string | null, group: string): Dated[] => {
+      const seen = [...(owners.find(([id]) => id === mine)?.[1].evidence ?? [])];
+      const all = inGroups.get(group) ?? [];
+      let others = 0;
+      for (let i = all.length - 1; i >= 0 && others < WINDOW.others; i--) {
+        const { id, one } = all[i] as (typeof all)[number];
+        if (id === mine) continue;
+        others += 1;
+        seen.push({ ...one, other: id });
+      }
+      return seen;
+    };
+    const names = prior.alike === null ? [] : ['', ...owners.map(([, { name }]) => name)].map(groupOf);
+    groups[quantity] = Object.fromEntries(
+      [...new Set(names)].map((group) => [group, posteriorOf(seenBy(null, group), now, prior)]),
+    );
     for (const [id, { name, from }] of owners) {
-      const held = posteriorOf(seenBy(id), now, prior);
+      const held = posteriorOf(seenBy(id, groupOf(name)), now, prior);
       const low = Math.exp(held.mean - Z90 * held.sd);
       const high = Math.exp(held.mean + Z90 * held.sd);
       const felt = Math.abs(Math.exp(held.mean) - 1) >= prior.felt;
@@ -67,18 +85,24 @@ export function learnFrom(all: readonly Taught[]): Learning {
       });
     }
   }
-  return { learnt, kind, makes: taught.length };
+  return { learnt, groups, makes: taught.length };
 }
 
-/** What is held for a make of these sources: of its owners where they are known, of their kind in this kitchen where they are new. */
+/** The things a make is of, by id; and what they are called, which tells of a lot that is new. */
+export type Sources = Readonly<Partial<Record<LearnedOf, string>>>;
+
+/**
+ * What is held for a make of these sources: of its owners where they are known; where one is new, of its group, as far as that is known.
+ */
 export function beliefFor(
-  { learnt, kind }: Learning,
-  sources: Readonly<Partial<Record<LearnedOf, string>>>,
+  { learnt, groups }: Learning,
+  sources: Sources,
   without: readonly string[] = [],
+  names: Sources = {},
 ): Belief {
   const belief: Partial<Record<LearnedQuantity, Held>> = {};
   for (const quantity of LEARNED_QUANTITIES) {
-    const { of, kitchen } = priorOf(quantity);
+    const { of, alike } = priorOf(quantity);
     const id = sources[of];
     const known = learnt.find((one) => one.quantity === quantity && one.id === id);
     if (known) {
@@ -90,10 +114,19 @@ export function beliefFor(
           id: known.id,
           makes: known.makes,
         };
-    } else if (id !== undefined && kitchen > 0 && learnt.some((one) => one.quantity === quantity)) {
-      const { mean, sd } = kind[quantity];
-      belief[quantity] = { likely: Math.exp(mean), sdLn: sd, of: 'kitchen', id: 'kitchen', makes: 0 };
+      continue;
     }
+    const group = alike === 'kitchen' ? '' : alike === 'name' ? names[of] : undefined;
+    const held = group === undefined ? undefined : groups[quantity][group];
+    const some = learnt.some((one) => one.quantity === quantity && (alike !== 'name' || one.name === group));
+    if (id !== undefined && held && some)
+      belief[quantity] = {
+        likely: Math.exp(held.mean),
+        sdLn: held.sd,
+        of: alike === 'kitchen' ? 'kitchen' : of,
+        id: alike === 'kitchen' ? 'kitchen' : id,
+        makes: 0,
+      };
   }
   return belief;
 }
@@ -120,10 +153,7 @@ export function learnedFile({ learnt, makes }: Learning): Learned {
 }
 
 /** The belief that a learned file gives a make of these sources. */
-export function beliefOfFile(
-  { quirks }: Learned,
-  sources: Readonly<Partial<Record<LearnedOf, string>>>,
-): Belief {
+export function beliefOfFile({ quirks }: Learned, sources: Sources): Belief {
   return Object.fromEntries(
     quirks
       .filter(({ of, id, quantity }) => priorOf(quantity).of === of && sources[of] === id)

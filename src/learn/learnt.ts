@@ -19,8 +19,8 @@ export interface Learnt extends Posterior {
 export interface Learning {
   learnt: readonly Learnt[];
   makes: number;
-  /** What is held of a kind of owner in this kitchen, for one that is new. */
-  kind: Readonly<Record<LearnedQuantity, Posterior>>;
+  /** What is held of each group of owners, for one of it that is new: the whole kitchen's under "", a product's under its name. */
+  groups: Readonly<Record<LearnedQuantity, Readonly<Record<string, Posterior>>>>;
 }
 
 /** A quirk by a word of its own, to leave it out by. */

@@ -12,11 +12,11 @@ export interface HeldLn {
  * one batch strays from that.
  */
 export function heldIn({ learned }: Pick<Plan, 'learned'>, quantity: LearnedQuantity): HeldLn {
-  const { own, kitchen, batch } = STRAYS[quantity];
+  const { own, group, batch } = STRAYS[quantity];
   const known = learned?.find((one) => one.quantity === quantity);
   return known
     ? { mean: Math.log(known.likely), sd: Math.hypot(Math.log(known.high / known.low) / (2 * Z90), batch) }
-    : { mean: 0, sd: Math.hypot(own, kitchen, batch) };
+    : { mean: 0, sd: Math.hypot(own, group, batch) };
 }
 
 /**

@@ -49,9 +49,9 @@ const WORTH = 0.01;
 export function teachesOf(plan: Plan): Teaches[] {
   return LEARNED_QUANTITIES.flatMap((quantity): Teaches[] => {
     if (!((figureOf(quantity, plan)?.value ?? 0) > 0)) return [];
-    const { own, kitchen, batch } = STRAYS[quantity];
+    const { own, group, batch } = STRAYS[quantity];
     const known = plan.learned?.find((one) => one.quantity === quantity);
-    const now = known ? Math.log(known.high / known.low) / (2 * Z90) : Math.hypot(own, kitchen);
+    const now = known ? Math.log(known.high / known.low) / (2 * Z90) : Math.hypot(own, group);
     const { of, note, readSd } = NOTES[quantity];
     const one = batch ** 2 + readSd ** 2;
     const then = now * Math.sqrt(one / (now ** 2 + one));

@@ -34,6 +34,7 @@ export function useBelief(plan: Plan | null): Belief {
   const leftOut = useAppSelector((state) => state.kitchen.leftOut);
   const { method, milkId, goods } = useAppSelector((state) => state.draft);
   const milks = useAppSelector((state) => state.data.milks);
+  const shelf = useAppSelector((state) => state.data.goods);
   const whey = methodById(method)?.of === 'whey';
   const milk = whey ? undefined : milks.find(({ id }) => id === milkId)?.name;
   const { coagulant, culture } = goods;
@@ -46,7 +47,12 @@ export function useBelief(plan: Plan | null): Belief {
       ...(culture !== undefined && { culture }),
       ...(pot !== null && { pot }),
     };
-    const belief = beliefFor(learning, sources, leftOut);
+    const named = (id: string | undefined) => shelf.find((good) => good.id === id)?.name;
+    const [coagulantName, cultureName] = [named(coagulant), named(culture)];
+    const belief = beliefFor(learning, sources, leftOut, {
+      ...(coagulantName !== undefined && { coagulant: coagulantName }),
+      ...(cultureName !== undefined && { culture: cultureName }),
+    });
     return Object.keys(belief).length === 0 ? NOTHING : belief;
-  }, [learning, plain, leftOut, method, milk, coagulant, culture, pot]);
+  }, [learning, plain, leftOut, method, milk, coagulant, culture, pot, shelf]);
 }
