@@ -1,7 +1,11 @@
+import loadSolver from 'highs';
 import { faultLine } from '../src/core/faults/fault';
-import { run } from './plump';
+import { solverOf } from '../src/schedule/solver';
+import { run, SOLVED } from './plump';
 
-const { out, faults } = run(process.argv.slice(2));
+const words = process.argv.slice(2);
+const solver = SOLVED.includes(words[0] ?? '') ? solverOf(await loadSolver()) : null;
+const { out, faults } = run(words, solver);
 for (const fault of faults) process.stderr.write(`${faultLine(fault)}\n`);
 process.exitCode = faults.length > 0 ? 1 : 0;
 process.stdout.write(out);

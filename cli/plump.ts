@@ -6,14 +6,16 @@ import { learnFiles, planWithLearned } from '../src/files/learned';
 import { judgeFile } from '../src/files/question';
 import { readJson } from '../src/files/readJson';
 import { startFile } from '../src/files/start';
+import { weekFile } from '../src/files/week';
 import { findingFile } from '../src/judge/findingFile';
 import { CAUSE_IDS, FINDING_IDS } from '../src/judge/ids';
 import { METHODS, methodById } from '../src/makes';
 import { planFile } from '../src/plan/plan';
 import { COMPUTATIONS, reckon } from '../src/plan/reckon';
+import type { Solver } from '../src/schedule/solver';
 
 const USAGE =
-  'use: plan FILE [--learned FILE] | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE | learn FILE…';
+  'use: plan FILE [--learned FILE] | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE | learn FILE… | week FILE';
 
 /** Why a file cannot be read, by what the machine calls it. */
 const UNREAD: Readonly<Record<string, string>> = {
@@ -181,10 +183,33 @@ const COMMANDS: Record<string, (...words: string[]) => Result<string>> = {
   learn,
 };
 
-/** Runs one command: what goes to standard output, or the faults. */
-export function run(words: readonly string[]): { out: string; faults: Fault[] } {
+/** So long a week may take to be proved the best, s. */
+const PROOF_S = 20;
+
+/** A week laid; its solver has to be loaded before. */
+function week(solver: Solver | null, path: string | undefined): Result<string> {
+  const file = readFile(path);
+  if (!file.ok) return file;
+  if (!solver) throw new Error('a week is laid with a solver');
+  const until = process.uptime() + PROOF_S;
+  const laid = weekFile(file.value, solver, () => until - process.uptime());
+  return laid.ok ? { ok: true, value: json(laid.value) } : laid;
+}
+
+/** Commands that want a solver. */
+export const SOLVED: readonly string[] = ['week'];
+
+/** Runs one command: what goes to standard output, or the faults. `solver` is wanted by those that are solved. */
+export function run(
+  words: readonly string[],
+  solver: Solver | null = null,
+): { out: string; faults: Fault[] } {
   const [name = '', ...rest] = words;
-  const command = Object.hasOwn(COMMANDS, name) ? COMMANDS[name] : undefined;
+  const command = SOLVED.includes(name)
+    ? (path?: string) => week(solver, path)
+    : Object.hasOwn(COMMANDS, name)
+      ? COMMANDS[name]
+      : undefined;
   const most = Object.hasOwn(MOST_WORDS, name) ? MOST_WORDS[name as keyof typeof MOST_WORDS] : 1;
   if (!command || rest.length > most) {
     return {

@@ -10,7 +10,7 @@ import { isOver, type MakeState } from '../run/state';
 const RINGS_BEFORE_MIN = 2;
 
 /** What happens from one moment to another, both as ISO 8601 in UTC; a floating one is of whatever clock reads it. */
-interface Entry {
+export interface Entry {
   id: string;
   title: string;
   text: string;
@@ -39,6 +39,15 @@ function calendar(name: string, stamp: string, floating: boolean, entries: reado
   }
   return `${made.toString()}\r\n`;
 }
+
+/** A calendar by the clock of whoever reads it: moments are wall times. */
+export const floatingCalendar = (name: string, entries: readonly Entry[]): string =>
+  calendar(
+    name,
+    `${entries[0]?.begins ?? '1970-01-01T00:00'}:00Z`,
+    true,
+    entries.map((entry) => ({ ...entry, begins: `${entry.begins}:00Z`, ends: `${entry.ends}:00Z` })),
+  );
 
 /** Each of these stages that wants hands, between its own two moments. */
 const entriesOf = (

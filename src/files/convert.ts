@@ -3,12 +3,14 @@ import { parse } from '../core/faults/zodFaults';
 import { type Plan, planSchema } from '../plan/schema';
 import { stateOf } from '../run/state';
 import { summaryOf } from '../run/summary';
+import { type WeekPlan, weekPlanSchema } from '../schedule/weekFile';
 import { type Backup, backupSchema, upcastBackup } from './backup';
 import { makeCalendar, planCalendar } from './calendar';
 import { bookCsv, makeCsv, planCsv } from './csv';
 import { checkFile } from './kinds';
 import { type MakeFile, makeSchema } from './make';
 import { makeMarkdown, planMarkdown } from './markdown';
+import { weekCalendar, weekCsv, weekMarkdown } from './weekText';
 
 export const CONVERT_TO = ['markdown', 'ics', 'csv'] as const;
 export type ConvertTo = (typeof CONVERT_TO)[number];
@@ -43,11 +45,17 @@ export function convert(value: unknown, to: ConvertTo): Result<string> {
       const backup = parse<Backup>(backupSchema, upcastBackup(value));
       return backup.ok ? good(makesCsv(backup.value.makes)) : backup;
     }
+    case 'week-plan': {
+      const week = parse<WeekPlan>(weekPlanSchema, value);
+      if (!week.ok) return week;
+      const of = { ics: weekCalendar, csv: weekCsv, markdown: weekMarkdown };
+      return good(of[to](week.value));
+    }
     default:
       return bad({
         path: 'format',
         problem: `is a ${found.value.kind}`,
-        remedy: 'give a plan, a make or a backup',
+        remedy: 'give a plan, a make, a week-plan or a backup',
       });
   }
 }

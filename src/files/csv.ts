@@ -20,7 +20,7 @@ const harmless = (cell: string | number | null) =>
     : cell;
 
 /** RFC 4180 with a header row; a cell that a spreadsheet would run as a formula begins with an apostrophe. */
-const written = (rows: Record<string, string | number | null>[]): string =>
+export const written = (rows: Record<string, string | number | null>[]): string =>
   `${Papa.unparse(
     rows.map((row) => Object.fromEntries(Object.entries(row).map(([key, cell]) => [key, harmless(cell)]))),
     { newline: '\r\n' },

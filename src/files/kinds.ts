@@ -7,6 +7,7 @@ import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
 import { planSchema } from '../plan/schema';
+import { weekPlanSchema, weekSchema } from '../schedule/weekFile';
 import { backupSchema, upcastBackup } from './backup';
 import { makeSchema } from './make';
 import { questionSchema } from './question';
@@ -21,6 +22,8 @@ export const FILE_KINDS = {
   question: questionSchema,
   answer: answerSchema,
   learned: learnedSchema,
+  week: weekSchema,
+  'week-plan': weekPlanSchema,
 } as const;
 export type FileKind = keyof typeof FILE_KINDS;
 

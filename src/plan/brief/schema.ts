@@ -25,7 +25,7 @@ export const wallTime = z.string().superRefine((text, context) => {
   context.addIssue({ code: 'custom', message: params.problem, params });
 });
 
-const clockTime = z.string().refine((text) => clockMinutes(text) !== null, {
+export const clockTime = z.string().refine((text) => clockMinutes(text) !== null, {
   error: 'give a time of day like 22:30',
 });
 

@@ -1,0 +1,114 @@
+import type { Placed } from './room';
+import { stretchesOf } from './room';
+import type { Row } from './solver';
+
+/** Something that may be done with a wish: placed so, or left. */
+export interface Choice {
+  wish: number;
+  placed: Placed | null;
+  cost: number;
+}
+
+/** The minutes in which a choice has a thing of which there is one, as bits. */
+interface Bits {
+  /** The first word, and the words from there on. */
+  from: number;
+  words: Uint32Array;
+}
+
+const WORD = 32;
+
+function bitsOf(placed: Placed, thing: number): Bits {
+  const { startMin } = placed.column;
+  const stretches = stretchesOf(placed, thing);
+  if (stretches.length === 0) return { from: 0, words: new Uint32Array(0) };
+  const first = Math.floor((startMin + Math.min(...stretches.map(([from]) => from))) / WORD);
+  const last = Math.floor((startMin + Math.max(...stretches.map(([, to]) => to))) / WORD);
+  const words = new Uint32Array(last - first + 1);
+  for (const [from, to] of stretches)
+    for (let m = startMin + from; m < startMin + to; m++) {
+      const word = Math.floor(m / WORD) - first;
+      words[word] = (words[word] as number) | (1 << (m % WORD));
+    }
+  return { from: first, words };
+}
+
+function meet(a: Bits, b: Bits): boolean {
+  const from = Math.max(a.from, b.from);
+  const to = Math.min(a.from + a.words.length, b.from + b.words.length);
+  for (let w = from; w < to; w++)
+    if (((a.words[w - a.from] as number) & (b.words[w - b.from] as number)) !== 0) return true;
+  return false;
+}
+
+/** Which choices exclude each other: those of one wish, and those that want one thing at once of which there is only one. */
+export class Exclusions {
+  readonly #choices: readonly Choice[];
+  readonly #single: readonly number[];
+  readonly #bits: (Bits | null)[][];
+
+  constructor(choices: readonly Choice[], capacity: readonly number[]) {
+    this.#choices = choices;
+    this.#single = capacity.flatMap((most, thing) => (most === 1 ? [thing] : []));
+    this.#bits = choices.map(() => []);
+  }
+
+  #of(choice: number, k: number): Bits | null {
+    const row = this.#bits[choice] as (Bits | null)[];
+    if (row[k] === undefined) {
+      const { placed } = this.#choices[choice] as Choice;
+      row[k] = placed ? bitsOf(placed, this.#single[k] as number) : null;
+    }
+    return row[k] as Bits | null;
+  }
+
+  between(a: number, b: number): boolean {
+    if ((this.#choices[a] as Choice).wish === (this.#choices[b] as Choice).wish) return true;
+    for (let k = 0; k < this.#single.length; k++) {
+      const [one, other] = [this.#of(a, k), this.#of(b, k)];
+      if (one && other && meet(one, other)) return true;
+    }
+    return false;
+  }
+}
+
+/** A clique is broken from so much over one on. */
+const OVER = 0.01;
+const SEEN = 1e-4;
+/** Rows that are added at once. */
+const AT_ONCE = 40;
+
+/**
+ * Choices of which only one can be taken and that a solution takes more of together: found greedily from the fullest on, and made as wide
+ * as they go.
+ */
+export function brokenCliques(
+  choices: readonly Choice[],
+  values: ArrayLike<number>,
+  exclusions: Exclusions,
+  known: Set<string>,
+): Row[] {
+  const support = choices
+    .flatMap((_, i) => ((values[i] as number) > SEEN ? [i] : []))
+    .sort((a, b) => (values[b] as number) - (values[a] as number));
+  const rows: Row[] = [];
+  for (const seed of support) {
+    if (rows.length >= AT_ONCE) break;
+    const clique = [seed];
+    let sum = values[seed] as number;
+    for (const one of support)
+      if (one !== seed && clique.every((member) => exclusions.between(one, member))) {
+        clique.push(one);
+        sum += values[one] as number;
+      }
+    if (sum <= 1 + OVER || new Set(clique.map((i) => (choices[i] as Choice).wish)).size < 2) continue;
+    for (let i = 0; i < choices.length; i++)
+      if (!clique.includes(i) && clique.every((member) => exclusions.between(i, member))) clique.push(i);
+    clique.sort((a, b) => a - b);
+    const key = `clique ${clique.join()}`;
+    if (known.has(key)) continue;
+    known.add(key);
+    rows.push({ columns: clique, is: '<=', sum: 1 });
+  }
+  return rows;
+}

@@ -1,0 +1,241 @@
+import fc from 'fast-check';
+import { beforeAll, describe, expect, it } from 'vitest';
+import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
+import { METHODS } from '../makes';
+import { basic, planned } from '../plan/fixtures/briefs';
+import { zoneClock } from './clock';
+import { demandOf, handsIn, shapeOf } from './demand';
+import { brokenIn } from './fixtures/checker';
+import { testSolver } from './fixtures/solver';
+import { seededWeek } from './fixtures/weeks';
+import type { Solver } from './solver';
+import { bestWeek, goodWeek, readyWeek, type Wanted, type Week } from './week';
+import { weekPlanOf } from './weekFile';
+import { costLaid } from './wish';
+
+const MONDAY = wallMinutes('2026-11-30T00:00') as number;
+let solver: Solver;
+beforeAll(async () => {
+  solver = await testSolver();
+});
+
+/** As much time as it wants: what is proved does not hang on the machine. */
+const patient = () => 60;
+const laidOf = (week: Week, prove = false, rounds = prove ? 40 : 3) => {
+  const ready = readyWeek(week);
+  const good = goodWeek(ready, undefined, rounds);
+  const { laid, proved } = prove ? bestWeek(ready, good, solver, patient) : { laid: good, proved: false };
+  return { ready, good, laid, answer: weekPlanOf(ready, laid, proved) };
+};
+
+describe('500 seeded weeks', () => {
+  it.each([
+    ['of a few makes, by one alone', 200, 3, 1],
+    ['of six, by two', 150, 6, 2],
+    ['of ten, by two', 100, 10, 2],
+    ['of eight, by one', 50, 8, 1],
+  ])(
+    '%s break no rule to the minute',
+    (_, many, makes, hands) => {
+      for (let seed = 1; seed <= many; seed++) {
+        const week = seededWeek(seed, { makes, hands });
+        const { answer } = laidOf(week);
+        expect(brokenIn(week, answer), `seed ${seed}`).toEqual([]);
+        expect(answer.placed.length + answer.left.length).toBe(makes);
+      }
+    },
+    240_000,
+  );
+
+  it.each([
+    ['forward', '2026-03-23T00:00'],
+    ['back', '2026-10-19T00:00'],
+  ])(
+    'over the night the clock is put %s: a wait lasts as long, people sleep by the wall',
+    (_, from) => {
+      const clock = zoneClock('Europe/Berlin');
+      for (let seed = 1; seed <= 25; seed++) {
+        const week = seededWeek(seed, { makes: 6, from: wallMinutes(from) as number, clock, days: 9 });
+        const { answer } = laidOf(week);
+        expect(brokenIn(week, answer), `seed ${seed}`).toEqual([]);
+        expect(answer.placed.length).toBeGreaterThan(3);
+      }
+    },
+    120_000,
+  );
+});
+
+describe('a proved week', () => {
+  it('breaks no rule, is never worse than the first, and no wish can be put better while the others stand', () => {
+    let proofs = 0;
+    for (let seed = 1; seed <= 12; seed++) {
+      const week = seededWeek(seed, { makes: 4 });
+      const { ready, good, laid, answer } = laidOf(week, true);
+      expect(brokenIn(week, answer), `seed ${seed}`).toEqual([]);
+      expect(costLaid(ready.task, laid)).toBeLessThanOrEqual(costLaid(ready.task, good) + 1e-6);
+      if (!answer.proved) continue;
+      proofs += 1;
+      const again = goodWeek(ready, laid, 200);
+      expect(costLaid(ready.task, again)).toBeGreaterThanOrEqual(costLaid(ready.task, laid) - 1e-6);
+    }
+    expect(proofs).toBeGreaterThanOrEqual(10);
+  }, 240_000);
+
+  it('of two makes is the best of all pairs of starts, tried one by one', () => {
+    for (let seed = 1; seed <= 6; seed++) {
+      const whole = seededWeek(seed, { makes: 2, hands: 1 });
+      const week = { ...whole, pots: whole.pots?.slice(0, 1) };
+      const { ready, laid, answer } = laidOf(week, true);
+      expect(answer.proved).toBe(true);
+      const ways = ready.task.wishes.map(({ columns }) =>
+        Array.from({ length: columns.likely }, (_, i) => columns.at(i)),
+      );
+      const least = costLaid(ready.task, laid);
+      for (const a of ways[0] ?? [])
+        for (const b of ways[1] ?? []) {
+          if (!a || !b || a.earlyMin + b.earlyMin >= least - 1e-6) continue;
+          const pair = [a, b].map((column) => ({ column, pot: column.shape.pot ? 0 : null }));
+          expect(brokenIn(week, weekPlanOf(ready, pair, true)), `seed ${seed}`).not.toEqual([]);
+        }
+    }
+  }, 120_000);
+});
+
+describe('a week by hand', () => {
+  const plan = (method: string, litres = 8) => planned(basic(method, { litres })).plan;
+  const wish = (id: string, method: string, more: Partial<Wanted> = {}, litres = 8): Wanted => ({
+    id,
+    plan: plan(method, litres),
+    milk: null,
+    notBefore: null,
+    readyBy: null,
+    weight: 1,
+    ...more,
+  });
+  const week = (wanted: Wanted[], more: Partial<Week> = {}): Week => ({
+    from: MONDAY,
+    days: 7,
+    clock: { real: (m) => m, wall: (m) => m },
+    hands: 1,
+    asleep: { from: '22:00', to: '06:00' },
+    pots: [{ id: 'blue', litres: 18 }],
+    milk: [],
+    wanted,
+    ...more,
+  });
+  const at = (day: number, hour: number) => MONDAY + day * 1440 + hour * 60;
+
+  it('hands a pot from one make to the next, and keeps both out of the night', () => {
+    const by = { notBefore: at(0, 6), readyBy: at(0, 16) };
+    const one = week([wish('a', 'paneer', by), wish('b', 'whole-milk-ricotta', by)]);
+    const { answer } = laidOf(one, true);
+    expect(answer.placed).toHaveLength(2);
+    expect(brokenIn(one, answer)).toEqual([]);
+  });
+
+  it('a set that would end at night is drawn out to the morning, by no more than it bears', () => {
+    const one = week([wish('goat', 'goat-lactic', { notBefore: at(0, 6), readyBy: at(2, 20) })]);
+    const { answer } = laidOf(one, true);
+    expect(brokenIn(one, answer)).toEqual([]);
+    expect(answer.placed).toHaveLength(1);
+  });
+
+  it('a make of eleven days hangs out of the week', () => {
+    const one = week([wish('hung', 'cultured-stretched', { notBefore: at(5, 6) })]);
+    const { answer } = laidOf(one, true);
+    expect(brokenIn(one, answer)).toEqual([]);
+    expect((wallMinutes(answer.placed[0]?.readyAt ?? '') ?? 0) > at(7, 0)).toBe(true);
+  });
+
+  it('what is left is said why, and where it comes nearest', () => {
+    const milk = [{ id: 'mon', litres: 12, from: at(0, 7), useBy: at(1, 20) }];
+    const short = laidOf(
+      week([wish('a', 'paneer', { milk: 'mon' }), wish('b', 'paneer', { milk: 'mon' })], { milk }),
+      true,
+    );
+    expect(short.answer.placed).toHaveLength(1);
+    expect(short.answer.left[0]?.because).toBe('the milk mon: 4 L too little of it beside the others');
+    const big = laidOf(week([wish('vat', 'paneer', {}, 40)])).answer.left[0];
+    expect(big?.because).toBe('no pot holds its 40 L');
+    const soon = laidOf(week([wish('goat', 'goat-lactic', { notBefore: at(0, 6), readyBy: at(0, 20) })]))
+      .answer.left[0];
+    expect(soon?.because).toContain('it has to be ready too soon');
+    expect(soon?.nearest.breaks).toMatch(/too late/);
+    const away = { away: [{ from: wallTimeOf(at(0, 6)), to: wallTimeOf(at(6, 23)) }] };
+    const never = laidOf(week([wish('a', 'paneer', { readyBy: at(6, 23) })], away)).answer.left[0];
+    expect(never?.because).toContain('somebody is wanted while you sleep or are away');
+    const by = { notBefore: at(0, 6), readyBy: at(0, 11) };
+    const crowd = laidOf(
+      week([
+        wish('a', 'whole-milk-ricotta', by),
+        wish('b', 'whole-milk-ricotta', by),
+        wish('c', 'whole-milk-ricotta', by),
+      ]),
+      true,
+    );
+    expect(crowd.answer.left.length).toBeGreaterThan(0);
+    expect(crowd.answer.left[0]?.because).toMatch(/^in the way of every start: [abc] \(/);
+  }, 60_000);
+
+  it('the heavier wish stands where only one can; one that is pinned stays, and one that runs is kept clear of', () => {
+    const by = { notBefore: at(0, 6), readyBy: at(0, 11) };
+    const heavy = laidOf(
+      week([wish('light', 'paneer', by), wish('heavy', 'paneer', { ...by, weight: 3 })]),
+      true,
+    );
+    expect(heavy.answer.placed.map(({ id }) => id)).toContain('heavy');
+    const pinned = { start: at(1, 10), pot: 'blue' };
+    const stays = laidOf(
+      week([wish('a', 'paneer', { pinned }), wish('b', 'paneer', { readyBy: at(1, 14) })]),
+      true,
+    );
+    expect(stays.answer.placed.find(({ id }) => id === 'a')?.start).toBe(wallTimeOf(at(1, 10)));
+    const runs = [
+      { id: 'runs', demand: demandOf('runs', plan('squeaky-curds')), fromMin: at(1, 8), pot: 'blue' },
+    ];
+    const beside = week([wish('b', 'paneer', { notBefore: at(1, 6), readyBy: at(1, 20) })], {
+      running: runs,
+    });
+    const { answer, ready } = laidOf(beside, true);
+    const b = answer.placed[0];
+    const runsEnd = ready.task.wishes[1]?.fixed?.column;
+    expect(b).toBeDefined();
+    const potEnd = (runsEnd?.startMin ?? 0) + (runsEnd?.shape.pot?.[1] ?? 0);
+    const starts = (wallMinutes(b?.start ?? '') ?? 0) - MONDAY;
+    const potStart = starts + (b?.stages.find(({ id }) => id === 'measure')?.startMin ?? 0);
+    expect(potStart >= potEnd - 1 || starts + 200 <= (runsEnd?.startMin ?? 0) + 400).toBe(true);
+  });
+});
+
+describe('hands in a wait', () => {
+  it('that touch its end stay there, others keep their distance from the start, for every make', () => {
+    for (const { id } of METHODS) {
+      const demand = demandOf(id, planned(basic(id)).plan);
+      for (const stage of demand.stages) {
+        const longer = handsIn(stage, stage.likelyMin + 30);
+        longer.forEach(([from, to], k) => {
+          const [was, end] = stage.hands[k] as readonly [number, number];
+          const moved = end >= stage.likelyMin - 1e-3 ? 30 : 0;
+          expect(from).toBeCloseTo(was + moved, 9);
+          expect(to).toBeCloseTo(end + moved, 9);
+        });
+      }
+    }
+  });
+
+  it('a shape has its stages one after the other without a gap', () => {
+    const demand = demandOf('goat', planned(basic('goat-lactic')).plan);
+    fc.assert(
+      fc.property(fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 10, maxLength: 10 }), (steps) => {
+        const shape = shapeOf(
+          demand,
+          demand.stages.map((stage, i) => (stage.moreSteps > 0 ? (steps[i] ?? 0) : 0)),
+        );
+        shape.stages.forEach(({ startMin }, i) => {
+          const before = shape.stages[i - 1];
+          expect(startMin).toBeCloseTo(before ? before.startMin + before.durationMin : 0, 9);
+        });
+      }),
+    );
+  });
+});
