@@ -61,7 +61,7 @@ module.exports = {
       name: 'resolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '\\?worker$|\\.css$' },
+      to: { couldNotResolve: true, pathNot: '\\?(worker|url)$|\\.css$' },
     },
   ],
   options: {

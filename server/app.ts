@@ -58,7 +58,8 @@ export function appFrom(
         useDefaults: false,
         directives: {
           defaultSrc: ["'self'"],
-          scriptSrc: ["'self'"],
+          // Weeks are laid by a solver compiled to WebAssembly; nothing else is compiled at run time.
+          scriptSrc: ["'self'", "'wasm-unsafe-eval'"],
           // Parts of the interface place themselves with style attributes and a style element of their own.
           styleSrc: ["'self'", "'unsafe-inline'"],
           imgSrc: ["'self'", 'data:', 'blob:'],

@@ -10,6 +10,7 @@ import {
   PotGlyph,
   ReckonGlyph,
   ShelfGlyph,
+  WeekGlyph,
 } from '../ui/glyphs/glyphs';
 import { Alarms } from '../views/common/Alarms';
 import { Boundary } from '../views/common/Boundary';
@@ -19,6 +20,7 @@ import { ViewBoundary } from './ViewBoundary';
 
 const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
   { to: '/plan', text: 'Plan', Glyph: PailGlyph },
+  { to: '/week', text: 'Week', Glyph: WeekGlyph },
   { to: '/pot', text: 'Pot', Glyph: PotGlyph },
   { to: '/book', text: 'Book', Glyph: BookGlyph },
   { to: '/shelf', text: 'Shelf', Glyph: ShelfGlyph },

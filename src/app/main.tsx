@@ -11,6 +11,7 @@ import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
 import { workerLearner } from '../workers/learner';
 import { workerPlanner } from '../workers/planner';
+import { workerWeeker } from '../workers/weeker';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
@@ -26,6 +27,7 @@ const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
 const ReckonView = lazy(() => import('../views/reckon/ReckonView'));
 const MethodsView = lazy(() => import('../views/methods/MethodsView'));
 const ShelfView = lazy(() => import('../views/shelf/ShelfView'));
+const WeekView = lazy(() => import('../views/week/WeekView'));
 const FirstView = lazy(() => import('../views/common/FirstView'));
 
 const router = createBrowserRouter([
@@ -39,6 +41,7 @@ const router = createBrowserRouter([
       { path: '/book', element: <BookView /> },
       { path: '/book/beside', element: <BesideView /> },
       { path: '/book/:id', element: <MakePage /> },
+      { path: '/week', element: <WeekView /> },
       { path: '/kitchen', element: <KitchenView /> },
       { path: '/shelf', element: <ShelfView /> },
       { path: '/reckon', element: <ReckonView /> },
@@ -122,6 +125,7 @@ async function begin() {
           clock,
           planner: workerPlanner(),
           learner: workerLearner(db.name),
+          weeker: workerWeeker(),
           db,
           ring: machineRing(),
           startOver,

@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import loadSolver from 'highs';
 import { beforeAll, describe, expect, it } from 'vitest';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
 import { METHODS } from '../makes';
@@ -6,9 +7,8 @@ import { basic, planned } from '../plan/fixtures/briefs';
 import { zoneClock } from './clock';
 import { demandOf, handsIn, shapeOf } from './demand';
 import { brokenIn } from './fixtures/checker';
-import { testSolver } from './fixtures/solver';
 import { seededWeek } from './fixtures/weeks';
-import type { Solver } from './solver';
+import { type Solver, solverOf } from './solver';
 import { bestWeek, goodWeek, readyWeek, type Wanted, type Week } from './week';
 import { weekPlanOf } from './weekFile';
 import { costLaid } from './wish';
@@ -16,7 +16,7 @@ import { costLaid } from './wish';
 const MONDAY = wallMinutes('2026-11-30T00:00') as number;
 let solver: Solver;
 beforeAll(async () => {
-  solver = await testSolver();
+  solver = solverOf(await loadSolver());
 });
 
 /** As much time as it wants: what is proved does not hang on the machine. */

@@ -116,7 +116,7 @@ const wallAt = ({ week }: Ready, minute: number): string =>
   wallTimeOf(week.clock.wall(week.clock.real(week.from) + minute));
 
 /** What a way breaks of its own hours, in words. */
-function ownBreaks(ready: Ready, i: number, column: Column): string {
+export function ownBreaks(ready: Ready, i: number, column: Column): string {
   const window = ready.windows[i] as Window;
   const { shape, startMin, endMin } = column;
   const demand = ready.demands[i] as Demand;

@@ -3,6 +3,7 @@ import type { Photo } from '../files/backup';
 import type { Kitchen } from '../files/kitchen';
 import type { KnownMilk } from '../files/milk';
 import type { Good } from '../files/shelf';
+import type { WeekWishes } from '../files/weekWishes';
 import type { Taught } from '../learn/samples';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
@@ -32,6 +33,7 @@ export type SettingKey =
   | `draft:${string}`
   | 'reckoner'
   | 'alarms'
+  | 'week'
   | 'demo-laid'
   | 'restored';
 
@@ -170,6 +172,7 @@ export class Database extends Dexie {
 
   kitchen = (): Promise<Kitchen | undefined> => this.setting('kitchen');
   alarms = (): Promise<AlarmState | undefined> => this.setting('alarms');
+  week = (): Promise<WeekWishes | undefined> => this.setting('week');
   reckoner = (): Promise<Reckoner | undefined> => this.setting('reckoner');
 
   /** The draft of one window, else of the one it was copied from, else the one written last. */

@@ -11,6 +11,7 @@ import { asideRead, goodsRead, methodsRead, milksRead } from './slices/data';
 import { draftSet } from './slices/draft';
 import { kitchenRead } from './slices/kitchen';
 import { reckonerSet } from './slices/reckoner';
+import { weekRead } from './slices/week';
 import type { Store } from './store';
 import type { WindowName } from './window';
 
@@ -75,6 +76,13 @@ export async function follow(
     ({ by, kitchen }) => {
       // What this window wrote, it has, and perhaps a newer one that is still being written.
       if (by !== mine.id && kitchen) store.dispatch(kitchenRead(kitchen));
+    },
+  );
+  watch(
+    async () => ({ by: (await db.settings.get('week'))?.by, wishes: await db.week() }),
+    ({ by, wishes }) => {
+      if ((by !== mine.id || store.getState().week.wishes.length === 0) && wishes)
+        store.dispatch(weekRead(wishes));
     },
   );
   watch(

@@ -10,6 +10,7 @@ import { photoSchema } from '../files/backup';
 import { kitchenSchema, upcastKitchen } from '../files/kitchen';
 import { knownMilkSchema } from '../files/milk';
 import { GOOD_KINDS, goodSchema } from '../files/shelf';
+import { weekWishesSchema } from '../files/weekWishes';
 import { unfinishedSchema } from '../makes/unfinished';
 import { briefSchema } from '../plan/brief/schema';
 import { GIVEN_DOSES } from '../plan/measures';
@@ -70,6 +71,7 @@ const SETTINGS: Readonly<Record<string, z.ZodType>> = {
   draft: draftSchema,
   reckoner: reckonerSchema,
   alarms: alarmsSchema,
+  week: weekWishesSchema,
   'demo-laid': bounded('wallMs'),
   restored: z.string().max(64),
 };

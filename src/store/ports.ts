@@ -4,6 +4,8 @@ import type { Learning } from '../learn/learnt';
 import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned } from '../plan/plan';
+import type { Week } from '../schedule/week';
+import type { WeekPlan } from '../schedule/weekFile';
 import type { Database } from './db';
 
 /** Wall time rules; monotonic time shows when the wall clock has jumped. Milliseconds. */
@@ -27,6 +29,14 @@ export interface Learner {
   learn(): Promise<Learning | null>;
 }
 
+/** A week as it is asked for: of plain things, since it goes to a worker; `zone` is where its clock is put forward and back. */
+export type AskedWeek = Omit<Week, 'clock'> & { zone: string };
+
+/** Lays weeks off the main thread. `tell` hears of the good week at once, and of the best when it is found; the last one asked counts. */
+export interface Weeker {
+  lay(week: AskedWeek, tell: (laid: WeekPlan) => void): void;
+}
+
 /** How an alarm makes itself heard. */
 export interface Ring {
   /** A make's own three notes. */
@@ -42,6 +52,7 @@ export interface Ports {
   clock: Clock;
   planner: Planner;
   learner: Learner;
+  weeker: Weeker;
   db: Database;
   ring: Ring;
   /** Lays the invented kitchen out anew; null in the maker's own. */

@@ -21,6 +21,7 @@ import {
 import { kitchenChanged, kitchenReducer, kitchenSet } from './slices/kitchen';
 import { learningReducer } from './slices/learning';
 import { reckonerFilled, reckonerReducer } from './slices/reckoner';
+import { weekReducer, weekUndone, wishChanged, wished, wishLeft } from './slices/week';
 import type { WindowName } from './window';
 
 /**
@@ -44,6 +45,7 @@ export function createStore(
       reckoner: reckonerReducer,
       alarms: alarmsReducer,
       learning: learningReducer,
+      week: weekReducer,
     },
     middleware: (usual) =>
       usual({ serializableCheck: false, immutableCheck: false }).prepend(listener.middleware),
@@ -69,6 +71,12 @@ export function createStore(
     matcher: isAnyOf(alarmAnswered, alarmSnoozed),
     effect: async (_action, api) => {
       await keep([['alarms', (api.getState() as State).alarms]]);
+    },
+  });
+  listener.startListening({
+    matcher: isAnyOf(wished, wishChanged, wishLeft, weekUndone),
+    effect: async (_action, api) => {
+      await keep([['week', (api.getState() as State).week.wishes]]);
     },
   });
   listener.startListening({

@@ -34,6 +34,12 @@ export const PotGlyph = ({ size }: Sized) => (
     <path d="M11 10c-1.5-2 1.5-3 0-5M16 10c-1.5-2 1.5-3 0-5M21 10c-1.5-2 1.5-3 0-5" />
   </Pen>
 );
+export const WeekGlyph = ({ size }: Sized) => (
+  <Pen size={size}>
+    <path d="M4 4v24M12 4v24M20 4v24M28 4v24" />
+    <path d="M8 8v13M16 5v6c0 4 8 2 8 6v9" strokeWidth={4} />
+  </Pen>
+);
 export const ShelfGlyph = ({ size }: Sized) => (
   <Pen size={size}>
     <path d="M3 15h26M3 28h26M6 15V8a2 2 0 0 1 2-2h3a2 2 0 0 1 2 2v7M17 15V5h6v10" />

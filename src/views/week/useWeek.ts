@@ -1,0 +1,164 @@
+import { addDays, format as formatDate, parseISO, startOfWeek } from 'date-fns';
+import { useEffect, useMemo, useState } from 'react';
+import { wallMinutes } from '../../core/units/wallTime';
+import type { WishOf } from '../../files/weekWishes';
+import { beliefFor } from '../../learn/learn';
+import type { Brief } from '../../plan/brief/schema';
+import { withoutClock } from '../../plan/byClock';
+import { type Planned, planBrief } from '../../plan/plan';
+import { expectedEnd } from '../../run/expect';
+import { litresLeft } from '../../run/shelf';
+import { demandOf } from '../../schedule/demand';
+import type { Running, Wanted } from '../../schedule/week';
+import type { WeekPlan } from '../../schedule/weekFile';
+import { type AskedWeek, usePorts } from '../../store/ports';
+import { selectRunning, selectUsed, useAppSelector } from '../../store/store';
+
+export const WALL = "yyyy-MM-dd'T'HH:mm";
+export const DAYS = 7;
+const wall = (at: Parameters<typeof formatDate>[0]) => wallMinutes(formatDate(at, WALL)) ?? 0;
+const clockText = (hour: number) =>
+  `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
+
+/** A wish with its plan, or without one where it cannot be planned any more. */
+export interface Planed {
+  wish: WishOf;
+  planned: Planned | null;
+}
+
+const plans = new Map<string, Planned | null>();
+/** Plans of wishes, made once for each brief and what has been learned of it. */
+function usePlans(): Planed[] {
+  const wishes = useAppSelector((state) => state.week.wishes);
+  const learning = useAppSelector((state) => state.learning.learning);
+  const leftOut = useAppSelector((state) => state.kitchen.leftOut);
+  const milks = useAppSelector((state) => state.data.milks);
+  return useMemo(
+    () =>
+      wishes.map((wish) => {
+        const milk = milks.find(({ id }) => id === wish.milkId)?.name;
+        const belief = learning
+          ? beliefFor(learning, { method: wish.brief.method, ...(milk !== undefined && { milk }) }, leftOut)
+          : {};
+        const key = JSON.stringify([wish.brief, belief]);
+        if (!plans.has(key)) {
+          const { start: _start, readyBy: _readyBy, ...brief } = withoutClock(wish.brief);
+          const planned = planBrief(brief as Brief, { spread: false, belief });
+          plans.set(key, planned.ok ? planned.value : null);
+        }
+        return { wish, planned: plans.get(key) ?? null };
+      }),
+    [wishes, learning, leftOut, milks],
+  );
+}
+
+/** Real minutes of a moment, ms: what the solver counts by. */
+const real = (at: number) => at / 60_000;
+
+/** The makes that run, as they still stand in the week. */
+function useRunning(now: number): Running[] {
+  const running = useAppSelector(selectRunning);
+  const minute = Math.floor(now / 60_000);
+  return useMemo(
+    () =>
+      running.flatMap(({ id, state }): Running[] => {
+        const stages = state.plan.stages.slice(state.index);
+        const [first, ...rest] = stages;
+        if (!first) return [];
+        const at = minute * 60_000;
+        const leftMin = Math.max(1, (expectedEnd(state) - at) / 60_000);
+        const now = {
+          ...first,
+          durationMin: { ...first.durationMin, likely: leftMin },
+          hands: [],
+          atLeastMin: leftMin,
+          atMostMin: leftMin,
+        };
+        const demand = demandOf(id, { ...state.plan, stages: [now, ...rest] });
+        // A make under way takes its own time: nothing of it is drawn out.
+        const fixed = {
+          ...demand,
+          stages: demand.stages.map((one) => ({ ...one, lessSteps: 0, moreSteps: 0 })),
+        };
+        return [{ id, demand: fixed, fromMin: real(at), pot: state.pot?.id ?? null }];
+      }),
+    [running, minute],
+  );
+}
+
+/** The week that is looked at, asked for and laid: wishes with their plans, and where they stand. */
+export function useWeek(now: number) {
+  const { weeker } = usePorts();
+  const [monday, setMonday] = useState(() => formatDate(startOfWeek(now, { weekStartsOn: 1 }), WALL));
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const milks = useAppSelector((state) => state.data.milks);
+  const used = useAppSelector(selectUsed);
+  const plans = usePlans();
+  const running = useRunning(now);
+  const quarter = Math.floor(now / 900_000) * 900_000;
+  const asked = useMemo((): AskedWeek => {
+    const from = parseISO(monday);
+    // Nothing is laid into what has gone by.
+    const begins = Math.max(wall(from), Math.ceil((wall(quarter) + 1) / 15) * 15);
+    const { asleepFrom = 23, asleepTo = 6, awayFrom, awayTo, pots = [], hobs = [], press } = kitchen;
+    const days = Array.from({ length: DAYS + 7 }, (_, i) => formatDate(addDays(from, i), 'yyyy-MM-dd'));
+    const out = awayFrom != null && awayTo != null && awayFrom < awayTo;
+    return {
+      from: Math.min(begins, wall(from) + DAYS * 1440 - 60),
+      days: Math.max(0.05, (wall(from) + DAYS * 1440 - begins) / 1440),
+      zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      hands: kitchen.hands ?? 1,
+      asleep: { from: clockText(asleepFrom), to: clockText(asleepTo) },
+      away: out
+        ? days.map((day) => ({ from: `${day}T${clockText(awayFrom)}`, to: `${day}T${clockText(awayTo)}` }))
+        : [],
+      pots: pots.length > 0 ? pots.map(({ id, litres }) => ({ id, litres })) : undefined,
+      rings: hobs.length > 0 ? hobs.length : undefined,
+      presses: press && press !== 'none' ? 1 : undefined,
+      milk: milks.flatMap((milk) => {
+        const litres = litresLeft(milk, used.milks);
+        return litres === null
+          ? []
+          : [
+              {
+                id: milk.id,
+                litres,
+                from: milk.day ? (wallMinutes(`${milk.day}T06:00`) ?? null) : null,
+                useBy: null,
+              },
+            ];
+      }),
+      wanted: plans.flatMap(({ wish, planned }): Wanted[] =>
+        planned
+          ? [
+              {
+                id: wish.id,
+                plan: planned.plan,
+                milk: milks.some((one) => one.id === wish.milkId && one.litres != null) ? wish.milkId : null,
+                notBefore: wish.notBefore === null ? null : wallMinutes(wish.notBefore),
+                readyBy: wish.readyBy === null ? null : wallMinutes(wish.readyBy),
+                weight: 1,
+                pinned: wish.pinned
+                  ? { start: wallMinutes(wish.pinned.start) ?? 0, pot: wish.pinned.pot }
+                  : undefined,
+              },
+            ]
+          : [],
+      ),
+      running,
+    };
+  }, [monday, quarter, kitchen, milks, used, plans, running]);
+  const [laid, setLaid] = useState<WeekPlan | null>(null);
+  useEffect(() => {
+    weeker.lay(asked, setLaid);
+  }, [weeker, asked]);
+  return {
+    monday,
+    turn: (weeks: number) => setMonday(formatDate(addDays(parseISO(monday), 7 * weeks), WALL)),
+    asked,
+    plans,
+    running,
+    laid,
+  };
+}
+export type WeekHere = ReturnType<typeof useWeek>;

@@ -1,0 +1,48 @@
+import { type Remote, wrap } from 'comlink';
+import type { WeekPlan } from '../schedule/weekFile';
+import type { AskedWeek } from '../store/ports';
+import type { WeekerApi } from './weeker.worker';
+
+/**
+ * Weeks laid in a worker: the good one is told at once, the best when it is found. A newer week takes the place of the one at work,
+ * whose worker is thrown away if it is still proving.
+ */
+export function workerWeeker(
+  make: () => Worker = () => new Worker(new URL('./weeker.worker.ts', import.meta.url), { type: 'module' }),
+) {
+  let here: { worker: Worker; api: Remote<WeekerApi> } | null = null;
+  let proving = false;
+  let turn = 0;
+  return {
+    lay(week: AskedWeek, tell: (laid: WeekPlan) => void): void {
+      turn += 1;
+      const mine = turn;
+      if (proving) {
+        here?.worker.terminate();
+        here = null;
+        proving = false;
+      }
+      if (!here) {
+        const worker = make();
+        here = { worker, api: wrap<WeekerApi>(worker) };
+      }
+      const { api } = here;
+      void (async () => {
+        try {
+          const good = (await api.good(week)) as WeekPlan;
+          if (mine !== turn) return;
+          tell(good);
+          proving = true;
+          const best = (await api.best(week)) as WeekPlan;
+          if (mine !== turn) return;
+          proving = false;
+          tell(best);
+        } catch (error) {
+          console.error(error);
+          here?.worker.terminate();
+          here = null;
+        }
+      })();
+    },
+  };
+}
