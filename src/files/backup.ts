@@ -6,6 +6,7 @@ import { kitchenSchema, upcastKitchen } from './kitchen';
 import { makeSchema } from './make';
 import { knownMilkSchema } from './milk';
 import { goodSchema } from './shelf';
+import { weekWishesSchema } from './weekWishes';
 
 /** Larger than this no photo is kept, characters of its data URL. */
 const MOST_PHOTO = 2_000_000;
@@ -38,6 +39,8 @@ export const backupSchema = z
     /** Makes of the maker's own that are still being written. */
     unfinished: z.array(unfinishedSchema).optional(),
     photos: z.array(photoSchema).optional(),
+    /** What is wanted in the weeks. */
+    week: weekWishesSchema.optional(),
     /** What was there and could not be read, exactly as it stood. */
     aside: z
       .array(z.strictObject({ table: z.enum(ASIDE_OF), row: z.unknown() }))

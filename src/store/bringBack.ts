@@ -11,7 +11,7 @@ const AT_ONCE = 200;
 const PHOTOS_AT_ONCE = 10;
 
 /** Settings that belong to what a backup replaces; drafts and windows are of this device. */
-const OWN_SETTING = 'kitchen';
+const OWN_SETTINGS = ['kitchen', 'week'] as const;
 
 /** Every row of a table, a few at a time, in the order of their keys. */
 async function eachFew(
@@ -44,8 +44,10 @@ async function clearAway(raw: Database): Promise<number> {
   const tables: (TableName | 'aside')[] = [...READ_TABLES, 'aside'];
   for (const name of tables) {
     if (name === 'settings') {
-      const row = await raw.settings.get(OWN_SETTING);
-      if (row) await raw.before.add({ gen, table: name, row });
+      for (const key of OWN_SETTINGS) {
+        const row = await raw.settings.get(key);
+        if (row) await raw.before.add({ gen, table: name, row });
+      }
       continue;
     }
     await eachFew(raw.table(name), name === 'photos' ? PHOTOS_AT_ONCE : AT_ONCE, (rows) =>
@@ -72,6 +74,7 @@ export async function restore(db: Database, value: unknown): Promise<Result<Back
     const gen = await clearAway(raw);
     await raw.before.where('gen').below(gen).delete();
     await raw.settings.put({ key: 'kitchen', value: saved.kitchen });
+    await raw.settings.put({ key: 'week', value: saved.week ?? [] });
     await markRestored(raw);
     await raw.milks.bulkAdd(saved.milks);
     await raw.goods.bulkAdd(saved.goods ?? []);
@@ -102,7 +105,7 @@ export async function asBefore(db: Database): Promise<void> {
   const { raw } = db;
   await raw.transaction('rw', everything(raw), async () => {
     const gen = await clearAway(raw);
-    await raw.settings.delete(OWN_SETTING);
+    await raw.settings.bulkDelete([...OWN_SETTINGS]);
     let after = 0;
     for (;;) {
       const rows = await raw.before.where(':id').above(after).limit(PHOTOS_AT_ONCE).toArray();

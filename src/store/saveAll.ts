@@ -27,6 +27,8 @@ export async function writeBackup(db: Database, write: (piece: string) => void):
   await db.transaction('r', tables, async () => {
     const kitchen = (await db.kitchen()) ?? USUAL_KITCHEN;
     write(`{"format":"plump-pail/backup","version":1,"kitchen":${JSON.stringify(kitchen)}`);
+    const week = await db.week();
+    if (week && week.length > 0) write(`,"week":${JSON.stringify(week)}`);
     list('milks', readable('milks', await db.milks.toArray()));
     list('goods', readable('goods', await db.goods.toArray()));
     const own = readable<OwnMethod>('methods', await db.methods.toArray()).map((row) => row.method);

@@ -8,6 +8,7 @@ import type { EnactedMake } from './enacted';
 import { GOODS } from './goods';
 import { demoKitchen } from './kitchen';
 import { MILKS } from './milks';
+import { demoWishes } from './week';
 
 /** Where the enacted makes come from: they are made when the app is built. */
 export type LoadDemo = () => Promise<EnactedMake[]>;
@@ -52,6 +53,7 @@ export async function layDemo(db: Database, clock: Clock, load: LoadDemo): Promi
       value: demoKitchen(format(dayStart(now) - CHECKED_DAYS_AGO * 24 * HOUR, 'yyyy-MM-dd')),
     });
     await db.settings.put({ key: 'draft', value: draft });
+    await db.settings.put({ key: 'week', value: demoWishes(now) });
     await db.milks.bulkPut(milks);
     await db.goods.bulkPut(GOODS);
     for (const { id, events } of makes) {

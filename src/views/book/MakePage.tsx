@@ -11,6 +11,8 @@ import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
+import { wished } from '../../store/slices/week';
+import { useAppDispatch } from '../../store/store';
 import { useMakes } from '../../store/useMake';
 import { exportMake, putBack, removeMake, type TakenOut } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
@@ -18,6 +20,7 @@ import { LoggerFile } from '../common/LoggerFile';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
+import { wishOf } from '../common/wishOf';
 import { written } from '../common/written';
 import { Afterwards } from './Label';
 import { Looking } from './look/Looking';
@@ -41,6 +44,7 @@ export default function MakePage() {
   const format = useFormat();
   const now = useNow(60_000);
   const makes = useMakes([id]);
+  const dispatch = useAppDispatch();
   const nextSo = useNextSo();
   const [shown, setShown] = useState<{ at: number; times: number }>({ at: 0, times: 0 });
   const [reopened, setReopened] = useState(false);
@@ -124,6 +128,14 @@ export default function MakePage() {
         <div className="flex flex-wrap gap-4">
           <Button tone="main" onClick={() => nextSo(log, state)}>
             Make again
+          </Button>
+          <Button
+            onClick={() => {
+              dispatch(wished(wishOf(state.plan.brief, state.milks[0]?.id ?? null)));
+              navigate('/week');
+            }}
+          >
+            Again in the week
           </Button>
           <Button
             onClick={() =>

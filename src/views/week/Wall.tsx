@@ -8,7 +8,7 @@ import { DAYS, type WeekHere } from './useWeek';
 
 const HOUR = 24;
 const TOP = 30;
-const LEFT = 34;
+const LEFT = 46;
 const STEP_MIN = 5;
 const HOUR_STEPS = 12;
 const DAY_MIN = 1440;
@@ -25,12 +25,12 @@ export interface OnWall {
   runs: boolean;
 }
 
-/** What stands on the wall: the makes that run, and the wishes that are placed; minutes count from Monday. */
+/** What stands on the wall: the makes that run, and the wishes that are placed; minutes count from the first day. */
 export function onWall(
-  { plans, running, laid, monday }: WeekHere,
+  { plans, running, laid, firstDay }: WeekHere,
   names: ReadonlyMap<string, string>,
 ): OnWall[] {
-  const from = wallMinutes(monday) ?? 0;
+  const from = wallMinutes(firstDay) ?? 0;
   const placed = (laid?.placed ?? []).flatMap((one: WeekPlan['placed'][number]): OnWall[] => {
     const found = plans.find(({ wish }) => wish.id === one.id);
     const demand = found?.planned?.plan.stages;
@@ -122,8 +122,8 @@ export function Wall({
   const [ref, width] = useWidth<HTMLDivElement>(980);
   const drag = useRef<{ id: string; x: number; y: number } | null>(null);
   const [ghost, setGhost] = useState<{ id: string; startMin: number } | null>(null);
-  const monday = parseISO(here.monday);
-  const from = wallMinutes(here.monday) ?? 0;
+  const first = parseISO(here.firstDay);
+  const from = wallMinutes(here.firstDay) ?? 0;
   const dayWidth = (width - LEFT) / DAYS;
   const height = TOP + 24 * HOUR + 6;
   const lanes = lanesOf(strands);
@@ -155,7 +155,7 @@ export function Wall({
           </pattern>
         </defs>
         {Array.from({ length: DAYS }, (_, day) => (
-          <g key={formatDate(addDays(monday, day), 'd MMM')}>
+          <g key={formatDate(addDays(first, day), 'd MMM')}>
             <rect
               x={LEFT + day * dayWidth}
               y={TOP}
@@ -166,14 +166,14 @@ export function Wall({
               stroke="var(--rim-soft)"
             />
             <text x={LEFT + day * dayWidth + 6} y={20} fontSize={16} fontWeight={600} fill="var(--ink)">
-              {formatDate(addDays(monday, day), dayWidth > 90 ? 'EEE d MMM' : 'EEEEE d')}
+              {formatDate(addDays(first, day), dayWidth > 90 ? 'EEE d MMM' : 'EEEEE d')}
             </text>
           </g>
         ))}
         {[6, 12, 18].map((hour) => (
           <g key={hour}>
             <text x={LEFT - 6} y={y(hour * 60) + 5} textAnchor="end" fontSize={14} fill="var(--ink-soft)">
-              {hour}
+              {hour}:00
             </text>
             <path d={`M${LEFT} ${y(hour * 60)}H${width}`} stroke="var(--rim-soft)" strokeDasharray="2 6" />
           </g>
@@ -335,9 +335,9 @@ function Strand({
 /** A wall time as one says it. */
 export const readable = (wall: string): string => formatDate(parseISO(wall), 'EEE HH:mm');
 
-/** Spells in which nobody is there, minutes from Monday. */
-function spellsOf({ asked, monday }: WeekHere): [number, number][] {
-  const from = wallMinutes(monday) ?? 0;
+/** Spells in which nobody is there, minutes from the first day. */
+function spellsOf({ asked, firstDay }: WeekHere): [number, number][] {
+  const from = wallMinutes(firstDay) ?? 0;
   const spells = (asked.away ?? []).map(({ from: a, to: b }): [number, number] => [
     (wallMinutes(a) ?? 0) - from,
     (wallMinutes(b) ?? 0) - from,

@@ -24,7 +24,7 @@ export default function WeekView() {
   const dispatch = useAppDispatch();
   const now = useNow(30_000);
   const here = useWeek(now);
-  const { asked, laid, monday, plans } = here;
+  const { asked, laid, firstDay, plans } = here;
   const [chosen, setChosen] = useState<string | null>(null);
   const running = useAppSelector(selectRunning);
   const before = useAppSelector((state) => state.week.before.length);
@@ -40,12 +40,12 @@ export default function WeekView() {
     if (breaks) say(`There: ${breaks}.`);
     dispatch(wishChanged({ id, change: { pinned: { start: wallTimeOf(good), pot: null } } }));
   };
-  const until = addDays(parseISO(monday), 6);
+  const until = addDays(parseISO(firstDay), 6);
   return (
     <section>
       <div className="flex flex-wrap items-end justify-between gap-x-8 gap-y-2">
         <h1 className="text-[36px]">
-          {formatDate(parseISO(monday), 'd MMM')} to {formatDate(until, 'd MMM')}
+          {formatDate(parseISO(firstDay), 'd MMM')} to {formatDate(until, 'd MMM')}
         </h1>
         <div className="flex flex-wrap items-center gap-2 print:hidden">
           <Button size="small" onClick={() => here.turn(-1)}>

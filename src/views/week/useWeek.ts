@@ -1,4 +1,4 @@
-import { addDays, format as formatDate, parseISO, startOfWeek } from 'date-fns';
+import { addDays, format as formatDate, parseISO, startOfDay } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { wallMinutes } from '../../core/units/wallTime';
 import type { WishOf } from '../../files/weekWishes';
@@ -89,7 +89,7 @@ function useRunning(now: number): Running[] {
 /** The week that is looked at, asked for and laid: wishes with their plans, and where they stand. */
 export function useWeek(now: number) {
   const { weeker } = usePorts();
-  const [monday, setMonday] = useState(() => formatDate(startOfWeek(now, { weekStartsOn: 1 }), WALL));
+  const [firstDay, setFirstDay] = useState(() => formatDate(startOfDay(now), WALL));
   const kitchen = useAppSelector((state) => state.kitchen);
   const milks = useAppSelector((state) => state.data.milks);
   const used = useAppSelector(selectUsed);
@@ -97,7 +97,7 @@ export function useWeek(now: number) {
   const running = useRunning(now);
   const quarter = Math.floor(now / 900_000) * 900_000;
   const asked = useMemo((): AskedWeek => {
-    const from = parseISO(monday);
+    const from = parseISO(firstDay);
     // Nothing is laid into what has gone by.
     const begins = Math.max(wall(from), Math.ceil((wall(quarter) + 1) / 15) * 15);
     const { asleepFrom = 23, asleepTo = 6, awayFrom, awayTo, pots = [], hobs = [], press } = kitchen;
@@ -147,14 +147,14 @@ export function useWeek(now: number) {
       ),
       running,
     };
-  }, [monday, quarter, kitchen, milks, used, plans, running]);
+  }, [firstDay, quarter, kitchen, milks, used, plans, running]);
   const [laid, setLaid] = useState<WeekPlan | null>(null);
   useEffect(() => {
     weeker.lay(asked, setLaid);
   }, [weeker, asked]);
   return {
-    monday,
-    turn: (weeks: number) => setMonday(formatDate(addDays(parseISO(monday), 7 * weeks), WALL)),
+    firstDay,
+    turn: (weeks: number) => setFirstDay(formatDate(addDays(parseISO(firstDay), 7 * weeks), WALL)),
     asked,
     plans,
     running,
