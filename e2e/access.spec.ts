@@ -35,6 +35,7 @@ const VIEWS = [
   '/book/demo-make-12',
   '/book/beside?of=demo-make-11,demo-make-12',
   '/shelf',
+  '/week',
   '/methods/cultured-stretched',
   '/reckon/acidification',
   '/kitchen',

@@ -10,6 +10,7 @@ const VIEWS = [
   ['/plan', 'Plan'],
   ['/pot', 'At the pot'],
   ['/book', 'Book'],
+  ['/week', 'Week'],
   ['/shelf', 'Shelf'],
   ['/methods', 'Methods'],
   ['/reckon', 'Reckoner'],
