@@ -80,7 +80,10 @@ export interface Shape {
 }
 
 /** When hands are wanted in a stage that lasts longer or shorter than likely: what touches its end stays there, the rest keeps its distance from the start. */
-export function handsIn({ hands, likelyMin }: DemandStage, durationMin: number): Stretch[] {
+export function handsIn(
+  { hands, likelyMin }: Pick<DemandStage, 'hands' | 'likelyMin'>,
+  durationMin: number,
+): Stretch[] {
   return hands.flatMap(([from, to]): Stretch[] => {
     const moved = to >= likelyMin - 1e-3 ? durationMin - likelyMin : 0;
     const [a, b] = [Math.max(0, from + moved), Math.min(durationMin, to + moved)];

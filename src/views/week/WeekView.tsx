@@ -13,11 +13,14 @@ import { Select } from '../../ui/parts/Select';
 import { draftOf } from '../common/draftOf';
 import { saveText } from '../common/saveFile';
 import { say } from '../common/written';
+import { ByDay } from './ByDay';
+import { Lanes } from './Lanes';
 import { Needs } from './Needs';
 import { breaksAt, lookedAt, snapped } from './snap';
+import { onWall, readable } from './strands';
 import { useWeek, type WeekHere } from './useWeek';
 import { useWish } from './useWish';
-import { onWall, readable, Wall } from './Wall';
+import { Wall } from './Wall';
 
 /** The week: what is wanted, laid so that nobody stands at a pot at night; each make a strand that can be moved. */
 export default function WeekView() {
@@ -93,7 +96,9 @@ export default function WeekView() {
           <Left here={here} onMove={move} />
         </div>
       </div>
+      <Lanes here={here} names={names} />
       <Needs here={here} />
+      <ByDay here={here} />
     </section>
   );
 }

@@ -1,0 +1,111 @@
+import { addDays, format as formatDate, parseISO } from 'date-fns';
+import { wallMinutes } from '../../core/units/wallTime';
+import { useAppSelector } from '../../store/store';
+import { DAYS, type WeekHere } from './useWeek';
+
+const WEEK_MIN = DAYS * 1440;
+
+interface Bar {
+  id: string;
+  name: string;
+  from: number;
+  to: number;
+}
+
+/** When the stages of what is placed, and of what runs, have something: minutes from the first day. */
+function barsOf(
+  here: WeekHere,
+  running: ReadonlyMap<string, string>,
+  has: (uses: readonly string[], pot: string | null) => boolean,
+): Bar[] {
+  const first = wallMinutes(here.firstDay) ?? 0;
+  const placed = (here.laid?.placed ?? []).flatMap((one) => {
+    const found = here.plans.find(({ wish }) => wish.id === one.id);
+    const start = (wallMinutes(one.start) ?? 0) - first;
+    return (found?.planned?.plan.stages ?? []).flatMap((stage, i): Bar[] => {
+      const at = one.stages[i];
+      return at && has(stage.uses ?? [], one.pot)
+        ? [
+            {
+              id: `${one.id} ${stage.id}`,
+              name: found?.wish.name ?? '',
+              from: start + at.startMin,
+              to: start + at.startMin + at.durationMin,
+            },
+          ]
+        : [];
+    });
+  });
+  const runs = here.running.flatMap(({ id, demand, fromMin, pot }) => {
+    const start = (wallMinutes(formatDate(fromMin * 60_000, "yyyy-MM-dd'T'HH:mm")) ?? 0) - first;
+    let at = start;
+    return demand.stages.flatMap((stage, i): Bar[] => {
+      const from = at;
+      at += stage.likelyMin;
+      const inPot = demand.pot !== null && i >= demand.pot.first && i <= demand.pot.last;
+      return has([...stage.uses, ...(inPot ? ['pot'] : [])], pot)
+        ? [{ id: `${id} ${stage.id}`, name: running.get(id) ?? '', from, to: at }]
+        : [];
+    });
+  });
+  return [...runs, ...placed].filter(({ from, to }) => to > 0 && from < WEEK_MIN);
+}
+
+/** Pots, rings and the press, each a lane over the seven days: who has it when. */
+export function Lanes({ here, names }: { here: WeekHere; names: ReadonlyMap<string, string> }) {
+  const kitchen = useAppSelector((state) => state.kitchen);
+  const lanes = [
+    ...(kitchen.pots ?? []).map((pot) => ({
+      name: pot.name,
+      bars: barsOf(here, names, (uses, of) => of === pot.id && uses.includes('pot')),
+    })),
+    { name: 'rings', bars: barsOf(here, names, (uses) => uses.includes('ring')) },
+    { name: 'moulds', bars: barsOf(here, names, (uses) => uses.includes('mould')) },
+  ].filter(({ bars }) => bars.length > 0);
+  if (lanes.length === 0) return null;
+  const first = parseISO(here.firstDay);
+  const share = (minute: number) => `${(100 * Math.min(WEEK_MIN, Math.max(0, minute))) / WEEK_MIN}%`;
+  return (
+    <details className="mt-4 print:hidden">
+      <summary className="min-h-11 cursor-pointer py-2 text-[17px] font-semibold underline decoration-rim-soft underline-offset-4">
+        Who has the pots, rings and moulds
+      </summary>
+      <div className="grid grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-x-3 gap-y-1.5">
+        <span />
+        <div className="relative h-6" aria-hidden="true">
+          {Array.from({ length: DAYS }, (_, day) => formatDate(addDays(first, day), 'EEE')).map(
+            (name, day) => (
+              <span
+                key={name}
+                className="absolute text-[14px] text-ink-soft"
+                style={{ left: share(day * 1440) }}
+              >
+                {name}
+              </span>
+            ),
+          )}
+        </div>
+        {lanes.map(({ name, bars }) => (
+          <div key={name} className="contents">
+            <span className="truncate text-right text-[15px]">{name}</span>
+            <ul className="relative h-7 rounded-lg border border-rim-soft bg-plate" aria-label={name}>
+              {bars.map((bar) => (
+                <li
+                  key={bar.id}
+                  title={bar.name}
+                  className="absolute inset-y-1 rounded-sm bg-enamel"
+                  style={{
+                    left: share(bar.from),
+                    width: `max(3px, calc(${share(bar.to)} - ${share(bar.from)}))`,
+                  }}
+                >
+                  <span className="sr-only">{bar.name}</span>
+                </li>
+              ))}
+            </ul>
+          </div>
+        ))}
+      </div>
+    </details>
+  );
+}
