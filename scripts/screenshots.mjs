@@ -108,6 +108,9 @@ try {
   await shoot('shelf', '/shelf', {
     act: (page) => page.getByRole('button', { name: 'Pour together' }).click(),
   });
+  await shoot('week', '/week', {
+    act: (page) => page.getByText('Nothing better fits').waitFor({ timeout: 60_000 }),
+  });
   await shoot('methods', '/methods/squeaky-curds');
   await shoot('reckoner', '/reckon/clotting-time');
   await shoot('plan-dark', '/plan', { look: 'dark', act: whole });

@@ -80,6 +80,7 @@ export default function WeekView() {
             ? 'Nothing better fits these hours, pots and milk.'
             : 'A good week; the best is still being looked for.'}
       </p>
+      <Moves here={here} />
       <div className="mt-2 grid gap-x-6 gap-y-4 lap:grid-cols-[minmax(0,1fr)_17.5rem]">
         <Wall
           here={here}
@@ -99,6 +100,34 @@ export default function WeekView() {
       <Lanes here={here} names={names} />
       <Needs here={here} />
       <ByDay here={here} />
+    </section>
+  );
+}
+
+/** What time has moved: said, and done only if the maker agrees. */
+function Moves({ here }: { here: WeekHere }) {
+  const called = useNames(here);
+  if (here.moves.length === 0) return null;
+  return (
+    <section
+      aria-label="Later than laid"
+      className="mt-2 flex flex-wrap items-center gap-x-6 gap-y-2 rounded-[14px] border-l-[8px] border-now-edge bg-now-wash px-4 py-2 print:hidden"
+    >
+      <p className="min-w-[16rem] flex-1 text-[17px]">
+        It is later than it was laid for.{' '}
+        {here.moves
+          .map(({ id, from, to }) =>
+            to === null
+              ? `${called(id)} finds no place any more`
+              : `${called(id)} would begin ${readable(to)}, not ${readable(from)}`,
+          )
+          .join('; ')}
+        .
+      </p>
+      <Button onClick={here.agree}>Lay it so</Button>
+      <Button tone="quiet" onClick={here.keep}>
+        Keep it as it was
+      </Button>
     </section>
   );
 }

@@ -10,9 +10,9 @@ import { expectedEnd } from '../../run/expect';
 import { litresLeft } from '../../run/shelf';
 import { demandOf } from '../../schedule/demand';
 import type { Running, Wanted } from '../../schedule/week';
-import type { WeekPlan } from '../../schedule/weekFile';
 import { type AskedWeek, usePorts } from '../../store/ports';
 import { selectRunning, selectUsed, useAppSelector } from '../../store/store';
+import { movesOf, type Stands, standsAfter } from './stands';
 
 export const WALL = "yyyy-MM-dd'T'HH:mm";
 export const DAYS = 7;
@@ -148,17 +148,22 @@ export function useWeek(now: number) {
       running,
     };
   }, [firstDay, quarter, kitchen, milks, used, plans, running]);
-  const [laid, setLaid] = useState<WeekPlan | null>(null);
+  const [stands, setStands] = useState<Stands | null>(null);
   useEffect(() => {
-    weeker.lay(asked, setLaid);
+    weeker.lay(asked, (laid) => setStands((was) => standsAfter(was, asked, laid)));
   }, [weeker, asked]);
+  const moves = stands?.other ? movesOf(stands.laid, stands.other) : [];
   return {
     firstDay,
     turn: (weeks: number) => setFirstDay(formatDate(addDays(parseISO(firstDay), 7 * weeks), WALL)),
     asked,
     plans,
     running,
-    laid,
+    laid: stands?.laid ?? null,
+    /** What has to move since a make runs late, or was not begun: only if the maker agrees. */
+    moves,
+    agree: () => setStands((was) => was && { ...was, laid: was.other ?? was.laid, other: null }),
+    keep: () => setStands((was) => was && { ...was, other: null }),
   };
 }
 export type WeekHere = ReturnType<typeof useWeek>;
