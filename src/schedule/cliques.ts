@@ -80,12 +80,13 @@ const AT_ONCE = 40;
 
 /**
  * Choices of which only one can be taken and that a solution takes more of together: found greedily from the fullest on, and made as wide
- * as they go.
+ * as they go, but for what is `gone` from the search.
  */
 export function brokenCliques(
   choices: readonly Choice[],
   values: ArrayLike<number>,
   exclusions: Exclusions,
+  gone: Uint8Array,
   known: Set<string>,
 ): Row[] {
   const support = choices
@@ -103,7 +104,8 @@ export function brokenCliques(
       }
     if (sum <= 1 + OVER || new Set(clique.map((i) => (choices[i] as Choice).wish)).size < 2) continue;
     for (let i = 0; i < choices.length; i++)
-      if (!clique.includes(i) && clique.every((member) => exclusions.between(i, member))) clique.push(i);
+      if (!gone[i] && !clique.includes(i) && clique.every((member) => exclusions.between(i, member)))
+        clique.push(i);
     clique.sort((a, b) => a - b);
     const key = `clique ${clique.join()}`;
     if (known.has(key)) continue;

@@ -159,6 +159,16 @@ function bestTogether(
     held.add([...oneEach(wishes, choices), ...milkRows(part, choices)]);
     const known = new Set<string>();
     const exclusions = new Exclusions(choices, capacity);
+    const gone = new Uint8Array(choices.length);
+    // What costs more than is left between the loosest and the given week is in no better one.
+    const drop = ({ cost, reduced }: Solved) => {
+      const worth = scaleOfOwn - cost;
+      const dropped = choices.flatMap((_, i) =>
+        !gone[i] && (reduced[i] as number) > worth + OVER ? [i] : [],
+      );
+      for (const i of dropped) gone[i] = 1;
+      held.drop(dropped);
+    };
     const solve = (whole: boolean): Solved | null => {
       for (let turn = 0; turn < MOST_TURNS; turn++) {
         if (leftS() <= 0) return null;
@@ -166,9 +176,10 @@ function bestTogether(
         if (!solved) return null;
         // Nothing can be better than what is known already.
         if (solved.cost >= scaleOfOwn - SAME) return solved;
+        if (!whole) drop(solved);
         const broken = [
           ...brokenRows(choices, solved.values, capacity, known),
-          ...(whole ? [] : brokenCliques(choices, solved.values, exclusions, known)),
+          ...(whole ? [] : brokenCliques(choices, solved.values, exclusions, gone, known)),
         ];
         if (broken.length === 0) return solved;
         held.add(broken);
@@ -177,10 +188,7 @@ function bestTogether(
     };
     const loose = solve(false);
     if (!loose) return null;
-    const worth = scaleOfOwn - loose.cost;
-    if (worth <= SAME) return own;
-    // What costs more than is left between the loosest and the given week is in no better one.
-    held.drop(choices.flatMap((_, i) => ((loose.reduced[i] as number) > worth + OVER ? [i] : [])));
+    if (loose.cost >= scaleOfOwn - SAME) return own;
     const best = solve(true);
     if (!best) return null;
     if (best.cost >= scaleOfOwn - SAME) return own;

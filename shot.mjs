@@ -1,0 +1,12 @@
+import { chromium } from '@playwright/test'; import fs from 'fs';
+const opts = JSON.parse(fs.readFileSync('scripts/chromium.json','utf8'));
+const b = await chromium.launch(opts); const p = await b.newPage({ viewport: { width: +(process.argv[3]??1280), height: +(process.argv[4]??800) } });
+p.on('console', (m) => m.type()==='error' && console.log('ERR', m.text().slice(0,300)));
+await p.goto('http://127.0.0.1:4720/week');
+await p.getByText('What do you want?').waitFor();
+const want = async (id, by) => { await p.getByLabel('Make').selectOption(id); await p.getByRole('button',{name:'Put it in the week'}).click(); };
+if (process.argv[5] !== 'empty') for (const id of ['whole-milk-ricotta','goat-lactic','squeaky-curds','quick-stretched','skyr']) await want(id);
+await p.waitForTimeout(4000);
+console.log((await p.locator('section').first().innerText()).slice(0,600));
+await p.screenshot({ path: process.argv[2] });
+await b.close();
