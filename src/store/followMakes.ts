@@ -2,7 +2,15 @@ import { liveQuery, type Subscription } from 'dexie';
 import { isOver, stateOf } from '../run/state';
 import type { Aside } from './aside';
 import type { Database } from './db';
-import { keepSummaries, type Logs, logReader, type Summaries, strayMakes, summaryReader } from './readMakes';
+import {
+  keepSummaries,
+  type Logs,
+  logReader,
+  NO_ENTRIES,
+  type Summaries,
+  strayMakes,
+  summaryReader,
+} from './readMakes';
 import { makesRead } from './slices/data';
 import type { Store } from './store';
 
@@ -28,6 +36,7 @@ export function followMakes(
   let watched = '';
   let watching: Subscription | undefined;
   let turn = 0;
+  let strays: readonly string[] = [];
 
   const show = (logs: Logs) =>
     // What is over and summed up is no longer held as a log.
@@ -50,7 +59,11 @@ export function followMakes(
     watching = liveQuery(() => readLogs(ids)).subscribe({
       next: ({ logs, aside }) => {
         show(logs);
-        setAside('makes', aside);
+        // What was only its entries is gone with them.
+        setAside(
+          'makes',
+          aside.filter(({ id, why }) => why !== NO_ENTRIES || !strays.includes(id)),
+        );
         keepSummaries(db, logs).catch(tell);
       },
       error: tell,
@@ -70,7 +83,6 @@ export function followMakes(
     return running;
   };
 
-  let strays: readonly string[] = [];
   let open: readonly string[] = [];
   let lookedAfter: unknown = Symbol('never');
 

@@ -7,6 +7,9 @@ import type { AsLong } from './besideLog';
 import type { Database, StoredEvent } from './db';
 import { readLogRows } from './readLog';
 
+/** Said of a make that is named and has no log. */
+export const NO_ENTRIES = 'it has no entries';
+
 export type Summaries = Readonly<Record<string, Summary>>;
 export type Logs = Readonly<Record<string, MakeEvent[]>>;
 
@@ -79,7 +82,7 @@ export function logReader(
       // Another run may have read the same rows meanwhile: each has its place, and takes it once.
       const before = known.get(id) ?? [];
       if (found.length === 0) {
-        lacks(id, { id }, 'it has no entries');
+        lacks(id, { id }, NO_ENTRIES);
         continue;
       }
       const fresh: StoredEvent[] = found.filter(({ seq }) => !(seq < before.length));

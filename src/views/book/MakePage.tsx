@@ -12,7 +12,7 @@ import { isOver, type MakeState } from '../../run/state';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { wished } from '../../store/slices/week';
-import { useAppDispatch } from '../../store/store';
+import { selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
 import { useMakes } from '../../store/useMake';
 import { exportMake, putBack, removeMake, type TakenOut } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
@@ -45,6 +45,7 @@ export default function MakePage() {
   const now = useNow(60_000);
   const makes = useMakes([id]);
   const dispatch = useAppDispatch();
+  const running = useAppSelector(selectRunning);
   const nextSo = useNextSo();
   const [shown, setShown] = useState<{ at: number; times: number }>({ at: 0, times: 0 });
   const [reopened, setReopened] = useState(false);
@@ -61,7 +62,8 @@ export default function MakePage() {
     );
   }
   const { state, log } = make;
-  if (reopened && !isOver(state)) return <Navigate to={`/pot/${id}`} replace />;
+  // The pot has to know of it first, or would send it back here.
+  if (reopened && running.some((one) => one.id === id)) return <Navigate to={`/pot/${id}`} replace />;
   const review = reviewOf(state);
   const method = methodIn(state);
   const reopen = async (target: number) => {
