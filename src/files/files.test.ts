@@ -186,5 +186,7 @@ it('a brief or a broken file is not converted', () => {
     'question',
     'answer',
     'learned',
+    'week',
+    'week-plan',
   ]);
 });
