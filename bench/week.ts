@@ -5,6 +5,8 @@ import { solverOf } from '../src/schedule/solver';
 import { bestWeek, goodWeek, readyWeek } from '../src/schedule/week';
 
 const WEEKS = Number(process.argv[2] ?? 20);
+/** Only weeks of so many makes, where somebody asks. */
+const ONLY = Number(process.argv[3] ?? 0);
 const LONGEST_S = 10;
 const solver = solverOf(await loadSolver());
 const median = (all: number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? Number.NaN;
@@ -15,6 +17,7 @@ for (const [makes, hands] of [
   [10, 2],
   [10, 1],
 ] as const) {
+  if (ONLY > 0 && makes !== ONLY) continue;
   const first: number[] = [];
   const proof: number[] = [];
   const drag: number[] = [];

@@ -74,7 +74,7 @@ describe('a week', () => {
     expect(plan.placed).toHaveLength(3);
     expect(run(['check', file(plan)]).faults).toEqual([]);
     expect(run(['check', file(week)]).faults).toEqual([]);
-  }, 60_000);
+  }, 120_000);
 
   it('goes into markdown, a calendar with alarms, and a table of one stage a row', () => {
     const plan = laid(week);

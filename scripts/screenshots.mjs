@@ -98,12 +98,6 @@ try {
     },
   });
   await shoot('shelves', '/plan', { base: OWN });
-  await shoot('plan-cultured', '/plan', {
-    act: async (page) => {
-      await choose('Cultured stretched pear, hung')(page);
-      await page.getByRole('region', { name: 'The make' }).evaluate((section) => section.scrollIntoView());
-    },
-  });
   await shoot('pot-set', '/plan', { act: toStage('Squeaky cheddared curds', 'Let it set') });
   await shoot('shelf', '/shelf', {
     act: (page) => page.getByRole('button', { name: 'Pour together' }).click(),

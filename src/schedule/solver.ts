@@ -39,6 +39,7 @@ export interface Engine {
       upper: number,
       entries: { indices: readonly number[]; values: readonly number[] },
     ): unknown;
+    zeroAllClocks(): unknown;
     run(): unknown;
     getModelStatus(): number;
     getObjectiveValue(): number;
@@ -78,6 +79,8 @@ export const solverOf =
           });
           model.options.set({ presolve: 'on' });
         }
+        // Its limit counts from the first run on: each run has its own.
+        model.zeroAllClocks();
         model.options.set({ time_limit: Math.max(0.05, withinS) });
         model.run();
         if (model.getModelStatus() !== engine.constants.modelStatus.optimal) return null;
