@@ -11,7 +11,7 @@ import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
 import { workerLearner } from '../workers/learner';
 import { workerPlanner } from '../workers/planner';
-import { workerWeeker } from '../workers/weeker';
+import { workerScheduler } from '../workers/scheduler';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
@@ -125,7 +125,7 @@ async function begin() {
           clock,
           planner: workerPlanner(),
           learner: workerLearner(db.name),
-          weeker: workerWeeker(),
+          scheduler: workerScheduler(),
           db,
           ring: machineRing(),
           startOver,

@@ -1,6 +1,9 @@
 import { type LearnedQuantity, STRAYS, Z90 } from './belief';
 import type { Plan } from './schema';
 
+/** From this model on a running make's readings are weighed against what was held before them; before it they are believed whole. */
+export const SHARPENED_FROM_MODEL = 5;
+
 /** What is held of the natural logarithm of a factor. */
 export interface HeldLn {
   mean: number;

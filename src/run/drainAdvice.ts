@@ -2,15 +2,13 @@ import { BAGS, type Bag, bagAfter, bagHours, paceBy } from '../core/curd/bag';
 import { saltGrams } from '../core/salt/dry';
 import { goalOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
-import { heldIn, sharpened } from '../plan/sharpened';
+import { heldIn, SHARPENED_FROM_MODEL, sharpened } from '../plan/sharpened';
 import { NO_DEPARTURE, pailOf } from '../plan/world';
 import { methodIn } from './frozen';
 import { type MakeState, stageAt } from './state';
 
 /** A weighing tells the pace of a bag to so much, of its logarithm. Judgement. */
 export const WEIGHED_SD = 0.05;
-/** From this model on a weighing is weighed against what was held before it, and before it is believed whole. */
-const SHARPENED_FROM_MODEL = 5;
 /** From this model on a bag ends by the moisture in its non-fat substance; a make begun before keeps its figures. */
 const NON_FAT_FROM_MODEL = 4;
 

@@ -2,7 +2,7 @@ import { clamp } from '../core/units/measures';
 import { goalOf, takes } from '../makes/asked';
 import type { Courses } from '../plan/course';
 import type { PlanStage } from '../plan/schema';
-import { heldIn, sharpened } from '../plan/sharpened';
+import { heldIn, SHARPENED_FROM_MODEL, sharpened } from '../plan/sharpened';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** A culture's pace is believed between these, against the planned one. */
@@ -10,8 +10,6 @@ const PACE = { slowest: 0.35, fastest: 2.5 } as const;
 /** A meter, and the moment it is read at, tell the pace to so much, of its logarithm; a strip or a meter is read to so much pH. Judgement. */
 export const PACE_SD = 0.05;
 const PH_SD = 0.05;
-/** From this model on a reading is weighed against what was held before it, and before it is believed whole. */
-const SHARPENED_FROM_MODEL = 5;
 /** A pH this far past its target is past it. */
 const PAST_PH = 0.1;
 

@@ -46,6 +46,7 @@ export class Exclusions {
   readonly #choices: readonly Choice[];
   readonly #single: readonly number[];
   readonly #bits: (Bits | null)[][];
+  readonly #rows: (Uint32Array | undefined)[] = [];
 
   constructor(choices: readonly Choice[], capacity: readonly number[]) {
     this.#choices = choices;
@@ -60,6 +61,17 @@ export class Exclusions {
       row[k] = placed ? bitsOf(placed, this.#single[k] as number) : null;
     }
     return row[k] as Bits | null;
+  }
+
+  /** Everything that excludes a choice and is not it, as bits; reckoned once. */
+  row(choice: number): Uint32Array {
+    const known = this.#rows[choice];
+    if (known) return known;
+    const row = new Uint32Array(Math.ceil(this.#choices.length / WORD));
+    for (let i = 0; i < this.#choices.length; i++)
+      if (i !== choice && this.between(choice, i)) row[i >> 5] = (row[i >> 5] as number) | (1 << (i & 31));
+    this.#rows[choice] = row;
+    return row;
   }
 
   between(a: number, b: number): boolean {
@@ -92,20 +104,29 @@ export function brokenCliques(
   const support = choices
     .flatMap((_, i) => ((values[i] as number) > SEEN ? [i] : []))
     .sort((a, b) => (values[b] as number) - (values[a] as number));
+  const alive = new Uint32Array(Math.ceil(choices.length / WORD));
+  for (let i = 0; i < choices.length; i++)
+    if (!gone[i]) alive[i >> 5] = (alive[i >> 5] as number) | (1 << (i & 31));
   const rows: Row[] = [];
   for (const seed of support) {
     if (rows.length >= AT_ONCE) break;
     const clique = [seed];
+    // What excludes every one of them.
+    const may = alive.map((word, w) => word & (exclusions.row(seed)[w] as number));
+    const take = (one: number) => {
+      clique.push(one);
+      const row = exclusions.row(one);
+      for (let w = 0; w < may.length; w++) may[w] = (may[w] as number) & (row[w] as number);
+    };
+    const fits = (one: number) => ((may[one >> 5] as number) & (1 << (one & 31))) !== 0;
     let sum = values[seed] as number;
     for (const one of support)
-      if (one !== seed && clique.every((member) => exclusions.between(one, member))) {
-        clique.push(one);
+      if (fits(one)) {
         sum += values[one] as number;
+        take(one);
       }
     if (sum <= 1 + OVER || new Set(clique.map((i) => (choices[i] as Choice).wish)).size < 2) continue;
-    for (let i = 0; i < choices.length; i++)
-      if (!gone[i] && !clique.includes(i) && clique.every((member) => exclusions.between(i, member)))
-        clique.push(i);
+    for (let i = 0; i < choices.length; i++) if (fits(i)) take(i);
     clique.sort((a, b) => a - b);
     const key = `clique ${clique.join()}`;
     if (known.has(key)) continue;

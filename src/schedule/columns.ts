@@ -1,4 +1,4 @@
-import { type Demand, GRID_MIN, handsIn, type Shape, type Stretch, shapeOf } from './demand';
+import { type Demand, GRID_MIN, type Shape, type Stretch, shapeOf, TOUCHES_MIN } from './demand';
 
 /** One way to make it: a start, real minutes from the week's own, with its waits. */
 export interface Column {
@@ -44,42 +44,59 @@ export class Blocked {
   }
 }
 
-/** A piece of a make that ends with a stage that can wait: hands at its own minutes, some of them at its end. */
+/** A piece of a make that ends with a stage that can wait, and when hands are wanted in it: minutes from its beginning. */
 interface Piece {
   baseMin: number;
-  /** Hands from its beginning, where its wait is as likely. */
-  fixed: readonly Stretch[];
-  stage: Demand['stages'][number] | null;
-  stageMin: number;
+  /** At these minutes however long it waits. */
+  always: readonly Stretch[];
+  /** Only where it is not cut so short that they fall away. */
+  late: readonly Stretch[];
+  /** At its end, wherever that comes to lie; as for the likely one. */
+  atEnd: readonly Stretch[];
+  /** The last piece waits for nothing. */
+  waits: boolean;
+  likelyMin: number;
   less: number;
   more: number;
 }
 
-function piecesOf(demand: Demand): Piece[] {
+function piecesOf({ stages }: Demand): Piece[] {
   const pieces: Piece[] = [];
   let base = 0;
   let at = 0;
-  let fixed: Stretch[] = [];
-  for (const stage of demand.stages) {
-    const waits = stage.lessSteps + stage.moreSteps > 0;
-    if (waits) {
-      pieces.push({
-        baseMin: base,
-        fixed,
-        stage,
-        stageMin: at - base,
-        less: stage.lessSteps,
-        more: stage.moreSteps,
+  let always: Stretch[] = [];
+  const close = (waits: boolean, of: Partial<Piece>) => {
+    pieces.push({
+      baseMin: base,
+      always,
+      late: [],
+      atEnd: [],
+      less: 0,
+      more: 0,
+      ...of,
+      waits,
+      likelyMin: at - base,
+    });
+    base = at;
+    always = [];
+  };
+  for (const { hands, likelyMin, lessSteps, moreSteps } of stages) {
+    const moved = hands.map(([from, to]): Stretch => [at - base + from, at - base + to]);
+    const waits = lessSteps + moreSteps > 0;
+    const sure = at - base + likelyMin - lessSteps * GRID_MIN;
+    const end = at - base + likelyMin;
+    const touches = ([, to]: Stretch) => waits && to >= end - TOUCHES_MIN;
+    always.push(...moved.filter((one) => !touches(one) && (!waits || one[1] <= sure)));
+    at += likelyMin;
+    if (waits)
+      close(true, {
+        late: moved.filter((one) => !touches(one) && one[1] > sure),
+        atEnd: moved.filter(touches),
+        less: lessSteps,
+        more: moreSteps,
       });
-      at += stage.likelyMin;
-      base = at;
-      fixed = [];
-      continue;
-    }
-    for (const [from, to] of stage.hands) fixed.push([at - base + from, at - base + to]);
-    at += stage.likelyMin;
   }
-  pieces.push({ baseMin: base, fixed, stage: null, stageMin: at - base, less: 0, more: 0 });
+  close(false, {});
   return pieces;
 }
 
@@ -98,6 +115,8 @@ export class Columns {
   readonly #found: Column[] = [];
   readonly #shapes = new Map<string, Shape>();
   readonly #best: Int16Array[];
+  /** The most steps away that can be taken from each piece on. */
+  readonly #reach: number[];
   /** The shortest that can be left from each piece on, min. */
   readonly #rest: number[];
   readonly #lowest: number;
@@ -120,6 +139,9 @@ export class Columns {
     this.#rest = this.#pieces.map(
       ({ baseMin }, i) =>
         wholeMin - baseMin - GRID_MIN * this.#pieces.slice(i).reduce((total, piece) => total + piece.less, 0),
+    );
+    this.#reach = this.#pieces.map((_, i) =>
+      this.#pieces.slice(i).reduce((total, piece) => total + Math.max(piece.less, piece.more), 0),
     );
     this.#starts = [
       Math.max(0, Math.ceil(window.fromMin / GRID_MIN - NEAR)),
@@ -159,15 +181,25 @@ export class Columns {
     return shape;
   }
 
-  /** Whether the piece fits where it begins, `shift` steps from where it would for a start at nought, with so many steps of wait. */
-  #fits({ baseMin, fixed, stage, stageMin }: Piece, shift: number, steps: number): boolean {
-    const at = baseMin + shift * GRID_MIN;
-    for (const [from, to] of fixed) if (!this.#blocked.free(at + from, at + to)) return false;
-    if (!stage) return at + stageMin <= this.#window.readyByMin + NEAR;
-    const begins = at + stageMin;
-    for (const [from, to] of handsIn(stage, stage.likelyMin + steps * GRID_MIN))
-      if (!this.#blocked.free(begins + from, begins + to)) return false;
+  #free(at: number, stretches: readonly Stretch[], by = 0, until = Number.POSITIVE_INFINITY): boolean {
+    for (const [from, to] of stretches) {
+      const [a, b] = [from + by, Math.min(to + by, until)];
+      if (b > a && !this.#blocked.free(at + a, at + b)) return false;
+    }
     return true;
+  }
+
+  /** Whether a piece fits where it begins, `shift` steps from where it would for a start at nought, however long it waits. */
+  #begins({ baseMin, always, waits, likelyMin }: Piece, shift: number): boolean {
+    const at = baseMin + shift * GRID_MIN;
+    return this.#free(at, always) && (waits || at + likelyMin <= this.#window.readyByMin + NEAR);
+  }
+
+  /** Whether it fits with so many steps of wait, where it begins well. */
+  #waits({ baseMin, late, atEnd, likelyMin }: Piece, shift: number, steps: number): boolean {
+    const at = baseMin + shift * GRID_MIN;
+    const by = steps * GRID_MIN;
+    return this.#free(at, late, 0, likelyMin + by) && this.#free(at, atEnd, by);
   }
 
   /** The fewest steps away with which a make can be brought to its end from a piece on. */
@@ -182,11 +214,12 @@ export class Columns {
     // Too late already, however short the rest is kept.
     if (piece.baseMin + shift * GRID_MIN + (this.#rest[index] as number) > this.#window.readyByMin + NEAR)
       best = NEVER;
-    else if (!piece.stage) best = this.#fits(piece, shift, 0) ? 0 : NEVER;
+    else if (!this.#begins(piece, shift)) best = NEVER;
+    else if (!piece.waits) best = 0;
     else
       for (let steps = 0; steps <= Math.max(piece.less, piece.more) && steps < best; steps++)
         for (const by of steps === 0 ? [0] : [steps, -steps]) {
-          if (by > piece.more || -by > piece.less || !this.#fits(piece, shift, by)) continue;
+          if (by > piece.more || -by > piece.less || !this.#waits(piece, shift, by)) continue;
           best = Math.min(best, steps + this.#fewest(index + 1, shift + by));
         }
     table[place] = best;
@@ -209,13 +242,16 @@ export class Columns {
 
   #walk(index: number, shift: number, left: number, steps: number[], start: number, into: Column[]): void {
     const piece = this.#pieces[index] as Piece;
-    if (!piece.stage) {
-      if (left === 0 && this.#fits(piece, shift, 0)) this.#take(steps, start, into);
+    // More steps are left than the rest could ever take up.
+    if (left > (this.#reach[index] as number)) return;
+    if (!this.#begins(piece, shift)) return;
+    if (!piece.waits) {
+      if (left === 0) this.#take(steps, start, into);
       return;
     }
     for (let by = -Math.min(left, piece.less); by <= Math.min(left, piece.more); by++) {
       const rest = left - Math.abs(by);
-      if (!this.#fits(piece, shift, by)) continue;
+      if (!this.#waits(piece, shift, by)) continue;
       if (this.#tier > 0 && this.#fewest(index + 1, shift + by) > rest) continue;
       steps.push(by);
       this.#walk(index + 1, shift + by, rest, steps, start, into);

@@ -37,6 +37,8 @@ export interface Demand {
 /** Starts lie on this grid, and waits are longer or shorter by steps of it, min. */
 export const GRID_MIN = 5;
 const NEAR = 1e-6;
+/** Hands this near the end of a stage touch it, min. */
+export const TOUCHES_MIN = 1e-3;
 
 /** What a plan wants of a week. A plan of an earlier version, that does not say so, wants its hands as its stages begin, and no more than a pot. */
 export function demandOf(id: string, plan: Plan): Demand {
@@ -85,7 +87,7 @@ export function handsIn(
   durationMin: number,
 ): Stretch[] {
   return hands.flatMap(([from, to]): Stretch[] => {
-    const moved = to >= likelyMin - 1e-3 ? durationMin - likelyMin : 0;
+    const moved = to >= likelyMin - TOUCHES_MIN ? durationMin - likelyMin : 0;
     const [a, b] = [Math.max(0, from + moved), Math.min(durationMin, to + moved)];
     return b > a ? [[a, b]] : [];
   });

@@ -27,11 +27,17 @@ function leastOf(wish: Wish): number {
   return first ? Math.min(costOf({ column: first, pot: null }), costLeft(wish)) : costLeft(wish);
 }
 
-/** Each way of a wish that costs at most so much, in each pot that holds it. */
-function choicesOf(wish: Wish, place: number, most: number, mayBeLeft: boolean): Choice[] {
+/** Each way of a wish that costs at most so much, in each pot that holds it; as far as there are seconds left. */
+function choicesOf(
+  wish: Wish,
+  place: number,
+  most: number,
+  mayBeLeft: boolean,
+  leftS: () => number,
+): Choice[] {
   if (wish.fixed) return [{ wish: place, placed: wish.fixed, cost: 0 }];
   const found: Choice[] = [];
-  for (let i = 0; found.length <= MOST_CHOICES; i++) {
+  for (let i = 0; found.length <= MOST_CHOICES && leftS() > 0; i++) {
     const column: Column | undefined = wish.columns.at(i);
     const cost = column ? costOf({ column, pot: null }) : Number.POSITIVE_INFINITY;
     if (!column || cost > most + NEAR) break;
@@ -144,9 +150,10 @@ function bestTogether(
   );
   const choices = wishes.flatMap((wish, i) => {
     const atMost = (least[i] as number) + gap;
-    return choicesOf(wish, i, atMost, thirsty.has(i) || costLeft(wish) <= atMost + NEAR);
+    return choicesOf(wish, i, atMost, thirsty.has(i) || costLeft(wish) <= atMost + NEAR, leftS);
   });
-  if (choices.length > MOST_CHOICES || wishes.some(({ columns }) => columns.missed)) return null;
+  if (leftS() <= 0 || choices.length > MOST_CHOICES || wishes.some(({ columns }) => columns.missed))
+    return null;
   const scaled = scaleFor(wishes, choices, least);
   const scaleOfOwn = own.reduce(
     (sum, placed, i) =>

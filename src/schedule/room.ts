@@ -12,7 +12,7 @@ export interface Has {
 
 /** A thing by its number: hands, rings, presses, then the pots. */
 export const HANDS = 0;
-const FIRST_SHARED = 1;
+export const FIRST_SHARED = 1;
 export const FIRST_POT = FIRST_SHARED + SHARED.length;
 export const capacities = ({ hands, rings, presses, pots }: Has): number[] => [
   hands,

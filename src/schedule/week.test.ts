@@ -8,9 +8,11 @@ import { zoneClock } from './clock';
 import { demandOf, handsIn, shapeOf } from './demand';
 import { brokenIn } from './fixtures/checker';
 import { seededWeek } from './fixtures/weeks';
+import { AS_WRITTEN } from './ownHours';
 import { type Solver, solverOf } from './solver';
 import { bestWeek, goodWeek, readyWeek, type Wanted, type Week } from './week';
 import { weekPlanOf } from './weekFile';
+import { clashesText } from './whyNot';
 import { costLaid } from './wish';
 
 const MONDAY = wallMinutes('2026-11-30T00:00') as number;
@@ -204,6 +206,61 @@ describe('a week by hand', () => {
     const starts = (wallMinutes(b?.start ?? '') ?? 0) - MONDAY;
     const potStart = starts + (b?.stages.find(({ id }) => id === 'measure')?.startMin ?? 0);
     expect(potStart >= potEnd - 1 || starts + 200 <= (runsEnd?.startMin ?? 0) + 400).toBe(true);
+  });
+});
+
+describe('what stands in the way', () => {
+  const paneer = planned(basic('paneer')).plan;
+  const wanted = (id: string, more: Partial<Wanted> = {}): Wanted => ({
+    id,
+    plan: paneer,
+    milk: null,
+    notBefore: null,
+    readyBy: null,
+    weight: 1,
+    ...more,
+  });
+  const week = (wishes: Wanted[], more: Partial<Week> = {}): Week => ({
+    from: MONDAY,
+    days: 2,
+    clock: { real: (m) => m, wall: (m) => m },
+    hands: 1,
+    milk: [],
+    wanted: wishes,
+    ...more,
+  });
+  const at = MONDAY + 600;
+  const pinned = { start: at, pot: null };
+  const pots = [
+    { id: 'blue', litres: 18 },
+    { id: 'steel', litres: 18 },
+  ];
+
+  it('is only who leaves nothing: one beside one where there are two hands is in nobody’s way', () => {
+    const clash = (hands: number) => {
+      const ready = readyWeek(week([wanted('a', { pinned }), wanted('b')], { hands }));
+      const column = ready.task.wishes[0]?.fixed?.column;
+      if (!column) throw new Error('it is pinned');
+      return clashesText(ready, [ready.task.wishes[0]?.fixed ?? null, null], 1, column, AS_WRITTEN);
+    };
+    expect(clash(1)).toBe('it wants the same as a (hands)');
+    expect(clash(2)).toBe('');
+  });
+
+  it('is no pot where another is free: a make pinned to a start takes the one nobody has', () => {
+    const ready = readyWeek(week([wanted('a', { pinned }), wanted('b', { pinned })], { pots, hands: 2 }));
+    expect(ready.task.wishes.map(({ fixed }) => fixed?.pot)).toEqual([0, 1]);
+  });
+
+  it('is what the kitchen has not at all', () => {
+    const { answer } = laidOf(week([wanted('a')], { rings: 0 }));
+    expect(answer.left[0]?.because).toBe('there is no ring here');
+  });
+
+  it('is said by the maker’s names and units', () => {
+    const ready = readyWeek(week([wanted('x-1')], { pots: [{ id: 'p', litres: 1 }] }));
+    const says = { name: () => 'the market’s paneer', litres: (litres: number) => `${litres / 4} gal` };
+    expect(weekPlanOf(ready, goodWeek(ready), false, says).left[0]?.because).toBe('no pot holds its 2 gal');
   });
 });
 

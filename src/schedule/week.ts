@@ -103,6 +103,19 @@ export function windowOf(week: Week, at: (wallMin: number) => number, wanted: Wa
 const longest = ({ stages }: Demand): number =>
   stages.reduce((sum, { likelyMin, moreSteps }) => sum + likelyMin + 5 * moreSteps, 0);
 
+const placedAt = (demand: Demand, startMin: number, steps: readonly number[], pot: number | null): Placed => {
+  const shape = shapeOf(demand, steps);
+  return { column: { startMin, endMin: startMin + shape.totalMin, shape, earlyMin: 0 }, pot };
+};
+
+/** Whether two placed makes want the same pot at once. */
+function meetInPot(a: Placed, b: Placed): boolean {
+  const [one, other] = [a.column.shape.pot, b.column.shape.pot];
+  if (a.pot === null || a.pot !== b.pot || !one || !other) return false;
+  const [p, q] = [a.column.startMin, b.column.startMin];
+  return p + one[0] < q + other[1] && q + other[0] < p + one[1];
+}
+
 /** A week made ready to be laid: what each make wants, when it may stand, what there is. */
 export function readyWeek(week: Week): Ready {
   const start = week.clock.real(week.from);
@@ -130,22 +143,19 @@ export function readyWeek(week: Week): Ready {
     const place = pots.findIndex((pot) => pot.id === id);
     return place < 0 ? null : place;
   };
-  const fixedAt = (
-    demand: Demand,
-    startMin: number,
-    steps: readonly number[],
-    pot: number | null,
-  ): Placed => {
-    const shape = shapeOf(demand, steps);
-    return { column: { startMin, endMin: startMin + shape.totalMin, shape, earlyMin: 0 }, pot };
-  };
+  const runs = running.map(({ demand, fromMin, pot }) =>
+    placedAt(demand, fromMin - start, [], potPlace(pot)),
+  );
+  /** What stays where it is: makes that run, then those that are pinned. */
+  const stays = [...runs];
   const wishes = week.wanted.map((wanted, i): Wish => {
     const demand = demands[i] as Demand;
     // Where no pots are said, each make has its own.
     const fits = week.pots ? potsFor(demand, pots) : [i];
     const lot = week.milk.findIndex(({ id }) => id === wanted.milk);
-    const { pinned } = wanted;
     const holds = demand.pot === null || fits.length > 0;
+    const fixed = wanted.pinned ? pinnedAt(wanted.pinned, demand, fits) : null;
+    if (fixed) stays.push(fixed);
     return {
       id: wanted.id,
       weight: wanted.weight,
@@ -154,17 +164,21 @@ export function readyWeek(week: Week): Ready {
       pots: fits,
       lot: lot < 0 ? null : lot,
       litres: demand.litres,
-      fixed: pinned
-        ? fixedAt(
-            demand,
-            at(pinned.start),
-            pinned.steps ?? [],
-            demand.pot ? (potPlace(pinned.pot) ?? fits[0] ?? null) : null,
-          )
-        : null,
+      fixed,
     };
   });
-  for (const { id, demand, fromMin, pot } of running)
+  /** A pinned make, in the pot it was pinned to, or the first that is free then. */
+  function pinnedAt(
+    { start, steps = [], pot }: NonNullable<Wanted['pinned']>,
+    demand: Demand,
+    fits: readonly number[],
+  ): Placed {
+    const placed = (place: number | null) => placedAt(demand, at(start), steps, place);
+    if (!demand.pot) return placed(null);
+    const free = fits.find((place) => !stays.some((other) => meetInPot(other, placed(place))));
+    return placed(potPlace(pot) ?? free ?? fits[0] ?? null);
+  }
+  running.forEach(({ id, demand }, i) => {
     wishes.push({
       id,
       weight: 0,
@@ -173,8 +187,9 @@ export function readyWeek(week: Week): Ready {
       pots: [],
       lot: null,
       litres: 0,
-      fixed: fixedAt(demand, fromMin - start, [], potPlace(pot)),
+      fixed: runs[i] as Placed,
     });
+  });
   const task = { wishes, has, lots: week.milk.map(({ litres }) => litres), horizonMin };
   return { week, task, demands, windows, blocked, awake: new Blocked([], horizonMin), spells, at };
 }

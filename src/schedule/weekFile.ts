@@ -8,6 +8,7 @@ import { type Brief, briefSchema, clockTime, wallTime } from '../plan/brief/sche
 import { withoutClock } from '../plan/byClock';
 import { planBrief } from '../plan/plan';
 import { PLAIN_CLOCK, type WeekClock, zoneClock } from './clock';
+import { AS_WRITTEN, type Says } from './ownHours';
 import type { Ready, Wanted, Week } from './week';
 import { becauseOf } from './whyNot';
 import type { Laid } from './wish';
@@ -184,7 +185,7 @@ export function weekOf(value: unknown): Result<Week> {
 }
 
 /** A laid week as its file: where each make stands, and why what is left is left. */
-export function weekPlanOf(ready: Ready, laid: Laid, proved: boolean): WeekPlan {
+export function weekPlanOf(ready: Ready, laid: Laid, proved: boolean, says: Says = AS_WRITTEN): WeekPlan {
   const { week } = ready;
   const start = week.clock.real(week.from);
   const wall = (minute: number) => wallTimeOf(week.clock.wall(start + minute));
@@ -207,7 +208,7 @@ export function weekPlanOf(ready: Ready, laid: Laid, proved: boolean): WeekPlan 
     ];
   });
   const left = week.wanted.flatMap((wanted, i): WeekPlan['left'] =>
-    laid[i] ? [] : [{ id: wanted.id, ...becauseOf(ready, laid, i) }],
+    laid[i] ? [] : [{ id: wanted.id, ...becauseOf(ready, laid, i, says) }],
   );
   return { format: 'plump-pail/week-plan', version: 1, placed, left, proved };
 }

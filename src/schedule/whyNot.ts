@@ -1,7 +1,7 @@
-import { wallTimeOf } from '../core/units/wallTime';
-import { type Column, Columns, type Window } from './columns';
-import { type Demand, type Stretch, shapeOf } from './demand';
-import { capacities, FIRST_POT, HANDS, type Placed, Room, stretchesOf } from './room';
+import type { Column, Window } from './columns';
+import { type Demand, SHARED, shapeOf } from './demand';
+import { LOOKS, ownBreaks, type Says, wallAt, withoutOwn, wordsOf } from './ownHours';
+import { capacities, FIRST_POT, FIRST_SHARED, HANDS, type Placed, Room, stretchesOf } from './room';
 import type { Ready } from './week';
 import type { Laid, Wish } from './wish';
 
@@ -11,171 +11,69 @@ export interface Why {
   nearest: { start: string; breaks: string };
 }
 
-const LOOKS = 3000;
-const NEVER = Number.POSITIVE_INFINITY;
-const wordsOf = (all: readonly string[]): string =>
-  all.length > 1 ? `${all.slice(0, -1).join(', ')} and ${all.at(-1)}` : (all[0] ?? '');
-
-/** A rule of a make's own that may be let go, to see whether it is what stands in the way. */
-interface Own {
-  says: string;
-  window?(window: Window): Window;
-  awake?: true;
+/** A make that has what another wants, and the thing. */
+interface Blocker {
+  wish: number;
+  thing: number;
 }
 
-function ownRules({ week }: Ready, i: number): Own[] {
-  const wanted = week.wanted[i];
-  const lot = week.milk.find(({ id }) => id === wanted?.milk);
-  return [
-    ...(week.asleep || (week.away?.length ?? 0) > 0
-      ? [{ says: 'somebody is wanted while you sleep or are away', awake: true as const }]
-      : []),
-    ...(wanted?.readyBy != null
-      ? [{ says: 'it has to be ready too soon', window: (w: Window) => ({ ...w, readyByMin: NEVER }) }]
-      : []),
-    ...(wanted?.notBefore != null
-      ? [{ says: 'it may not begin earlier', window: (w: Window) => ({ ...w, fromMin: 0 }) }]
-      : []),
-    ...(lot?.from != null
-      ? [{ says: `its milk ${lot.id} comes too late`, window: (w: Window) => ({ ...w, fromMin: 0 }) }]
-      : []),
-    ...(lot?.useBy != null
-      ? [
-          {
-            says: `its milk ${lot.id} does not keep so long`,
-            window: (w: Window) => ({ ...w, warmByMin: NEVER }),
-          },
-        ]
-      : []),
-  ];
-}
-
-/** The fewest of its own rules without which it has a way, and the best way then; null where none helps. */
-function withoutOwn(ready: Ready, i: number): { rules: Own[]; column: Column } | null {
-  const demand = ready.demands[i] as Demand;
-  const window = ready.windows[i] as Window;
-  const rules = ownRules(ready, i);
-  const sets = [
-    ...rules.map((one) => [one]),
-    ...rules.flatMap((a, k) => rules.slice(k + 1).map((b) => [a, b])),
-  ];
-  for (const set of sets) {
-    const freed = set.reduce((w, rule) => rule.window?.(w) ?? w, window);
-    const awake = set.some((rule) => rule.awake);
-    const columns = new Columns(demand, freed, awake ? ready.awake : ready.blocked);
-    const column = awake ? leastAsleep(ready, columns) : (nearestEnd(columns, window) ?? undefined);
-    if (column) return { rules: set, column };
-  }
-  return null;
-}
-
-/** Of the ways of a make, the one with the fewest minutes of hands while nobody is there. */
-function leastAsleep({ spells }: Ready, columns: Columns): Column | undefined {
-  let best: Column | undefined;
-  let least = NEVER;
-  for (let k = 0; k < LOOKS; k++) {
-    const column = columns.at(k);
-    if (!column || column.shape.awayMin > 0) break;
-    const minutes = overlap(column.startMin, column.shape.hands, spells);
-    if (minutes < least) [best, least] = [column, minutes];
-  }
-  return best ?? columns.at(0);
-}
-
-/** The way that is ready soonest. */
-function nearestEnd(columns: Columns, window: Window): Column | undefined {
-  let best: Column | undefined;
-  for (let k = 0; k < LOOKS; k++) {
-    const column = columns.at(k);
-    if (!column || (best && column.shape.awayMin > best.shape.awayMin)) break;
-    if (!best || late(column, window) < late(best, window)) best = column;
-  }
-  return best;
-}
-/** Minutes by which a way misses its own hours. */
-const late = ({ startMin, endMin, shape }: Column, { fromMin, readyByMin, warmByMin }: Window): number =>
-  Math.max(0, endMin - readyByMin) +
-  Math.max(0, startMin + shape.warmsMin - warmByMin) +
-  Math.max(0, fromMin - startMin);
-
-const overlap = (at: number, stretches: readonly Stretch[], spells: readonly Stretch[]): number =>
-  stretches.reduce(
-    (sum, [from, to]) =>
-      sum +
-      spells.reduce((inner, [a, b]) => inner + Math.max(0, Math.min(b, at + to) - Math.max(a, at + from)), 0),
-    0,
-  );
-
-const hoursOf = (minutes: number): string => {
-  const whole = Math.round(minutes);
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h${whole % 60 ? ` ${whole % 60} min` : ''}`;
+const thingOf = (ready: Ready, thing: number, says: Says): string => {
+  if (thing === HANDS) return 'hands';
+  if (thing < FIRST_POT) return `the ${SHARED[thing - FIRST_SHARED]}`;
+  const pot = ready.week.pots?.[thing - FIRST_POT];
+  return pot ? `the pot ${says.name(pot.id)}` : 'the pot';
 };
 
-/** A real minute of the week on the wall. */
-const wallAt = ({ week }: Ready, minute: number): string =>
-  wallTimeOf(week.clock.wall(week.clock.real(week.from) + minute));
+const blockersText = (ready: Ready, all: readonly Blocker[], says: Says): string =>
+  wordsOf(
+    all.map(
+      ({ wish, thing }) => `${says.name(ready.task.wishes[wish]?.id ?? '')} (${thingOf(ready, thing, says)})`,
+    ),
+  );
 
-/** What a way breaks of its own hours, in words. */
-export function ownBreaks(ready: Ready, i: number, column: Column): string {
-  const window = ready.windows[i] as Window;
-  const { shape, startMin, endMin } = column;
-  const demand = ready.demands[i] as Demand;
-  const asleep = ready.demands[i]
-    ? demand.stages.flatMap((stage, k) => {
-        const at = startMin + (shape.stages[k]?.startMin ?? 0);
-        const minutes = overlap(at, stage.hands, ready.spells);
-        return minutes > 0
-          ? [`“${stage.title}” wants hands at ${wallAt(ready, at).slice(11)}, when nobody is there`]
-          : [];
-      })
-    : [];
-  return wordsOf([
-    ...asleep.slice(0, 2),
-    ...(asleep.length > 2 ? [`${asleep.length - 2} more such`] : []),
-    ...(endMin > window.readyByMin ? [`it is ready ${hoursOf(endMin - window.readyByMin)} too late`] : []),
-    ...(startMin < window.fromMin ? [`it begins ${hoursOf(window.fromMin - startMin)} too early`] : []),
-    ...(startMin + shape.warmsMin > window.warmByMin
-      ? [`its milk is ${hoursOf(startMin + shape.warmsMin - window.warmByMin)} past its day`]
-      : []),
-  ]);
-}
-
-const named = (ready: Ready, thing: number): string =>
-  thing === HANDS
-    ? 'hands'
-    : thing === 1
-      ? 'a ring'
-      : thing === 2
-        ? 'the press'
-        : `the pot ${ready.week.pots?.[thing - FIRST_POT]?.id ?? ''}`.trim();
-
-/** Which placed makes stand in the way of a way of making something, and with what. */
-function inTheWay(ready: Ready, laid: Laid, placed: Placed): { wish: number; thing: number }[] {
-  const capacity = capacities(ready.task.has);
-  const found: { wish: number; thing: number }[] = [];
-  capacity.forEach((_, thing) => {
+/** Which placed makes stand in the way of a way of making something: those that leave nothing of a thing at a moment it is wanted. */
+export function inTheWay(ready: Ready, laid: Laid, placed: Placed): Blocker[] {
+  const found = new Map<string, Blocker>();
+  capacities(ready.task.has).forEach((most, thing) => {
+    const uses = laid.flatMap((other, wish) =>
+      other
+        ? stretchesOf(other, thing).map(([from, to]) => ({
+            wish,
+            from: other.column.startMin + from,
+            to: other.column.startMin + to,
+          }))
+        : [],
+    );
     for (const [from, to] of stretchesOf(placed, thing)) {
       const [a, b] = [placed.column.startMin + from, placed.column.startMin + to];
-      laid.forEach((other, wish) => {
-        if (!other || found.some((one) => one.wish === wish && one.thing === thing)) return;
-        const meets = stretchesOf(other, thing).some(
-          ([c, d]) => other.column.startMin + c < b && other.column.startMin + d > a,
-        );
-        if (meets) found.push({ wish, thing });
-      });
+      const meet = uses.filter((use) => use.from < b && use.to > a);
+      for (const { from: begins } of meet) {
+        const at = Math.max(a, begins);
+        const then = meet.filter((use) => use.from <= at && use.to > at);
+        if (then.length >= most) for (const { wish } of then) found.set(`${wish} ${thing}`, { wish, thing });
+      }
     }
   });
-  return found;
+  return [...found.values()];
+}
+
+/** What a make would share with makes that stay where they are, though there is not enough of it; empty where nothing. */
+export function clashesText(ready: Ready, stays: Laid, i: number, column: Column, says: Says): string {
+  const wish = ready.task.wishes[i];
+  if (!wish) return '';
+  const pots = wish.demand.pot ? wish.pots : [null];
+  const [least] = pots
+    .map((pot) => inTheWay(ready, stays, { column, pot }))
+    .sort((one, other) => one.length - other.length);
+  return least && least.length > 0 ? `it wants the same as ${blockersText(ready, least, says)}` : '';
 }
 
 /** The fewest makes that are in the way of every way there is; taken greedily. */
-function fewest(
-  ways: readonly (readonly { wish: number; thing: number }[])[],
-): { wish: number; thing: number }[] {
+function fewest(ways: readonly (readonly Blocker[])[]): Blocker[] {
   const left = [...ways];
-  const chosen: { wish: number; thing: number }[] = [];
+  const chosen: Blocker[] = [];
   while (left.length > 0 && chosen.length < 6) {
-    const counts = new Map<string, { one: { wish: number; thing: number }; many: number }>();
+    const counts = new Map<string, { one: Blocker; many: number }>();
     for (const way of left)
       for (const one of way) {
         const key = `${one.wish} ${one.thing}`;
@@ -192,21 +90,39 @@ function fewest(
   return chosen;
 }
 
+/** A thing that a make uses and of which there is none; null where there is of everything. */
+function nothingOf({ task }: Ready, { stages }: Demand): string | null {
+  const most = capacities(task.has);
+  return (
+    SHARED.find((one, i) => most[FIRST_SHARED + i] === 0 && stages.some(({ uses }) => uses.includes(one))) ??
+    null
+  );
+}
+
 /** Why a wish is left, and the nearest start with what it breaks. */
-export function becauseOf(ready: Ready, laid: Laid, i: number): Why {
+export function becauseOf(ready: Ready, laid: Laid, i: number, says: Says): Why {
   const { task, week } = ready;
   const wish = task.wishes[i] as Wish;
   const demand = ready.demands[i] as Demand;
   if (demand.pot && week.pots && wish.pots.length === 0)
     return {
-      because: `no pot holds its ${demand.litres} L`,
+      because: `no pot holds its ${says.litres(demand.litres)}`,
       nearest: {
         start: wallAt(ready, (ready.windows[i] as Window).fromMin),
         breaks: 'it needs a larger pot',
       },
     };
+  const lacks = nothingOf(ready, demand);
+  if (lacks !== null)
+    return {
+      because: `there is no ${lacks} here`,
+      nearest: {
+        start: wallAt(ready, (ready.windows[i] as Window).fromMin),
+        breaks: `it needs a ${lacks}`,
+      },
+    };
   if (wish.columns.at(0) === undefined) {
-    const freed = withoutOwn(ready, i);
+    const freed = withoutOwn(ready, i, says);
     if (!freed) {
       const column = { startMin: Math.max(0, (ready.windows[i] as Window).fromMin), earlyMin: 0 };
       const shape = shapeOf(demand, []);
@@ -228,8 +144,8 @@ export function becauseOf(ready: Ready, laid: Laid, i: number): Why {
   );
   const room = new Room(capacities(task.has), task.horizonMin);
   for (const placed of laid) if (placed) room.change(placed, 1);
-  const ways: { wish: number; thing: number }[][] = [];
-  let nearest: { column: Column; who: { wish: number; thing: number }[] } | null = null;
+  const ways: Blocker[][] = [];
+  let nearest: { column: Column; who: Blocker[] } | null = null;
   for (let k = 0; k < LOOKS; k++) {
     const column = wish.columns.at(k);
     if (!column) break;
@@ -243,18 +159,14 @@ export function becauseOf(ready: Ready, laid: Laid, i: number): Why {
   const start = wallAt(ready, nearest?.column.startMin ?? 0);
   if (lot && taken + wish.litres > lot.litres + 1e-6)
     return {
-      because: `the milk ${lot.id}: ${Math.round(10 * (taken + wish.litres - lot.litres)) / 10} L too little of it beside the others`,
+      because: `the milk ${says.name(lot.id)}: ${says.litres(taken + wish.litres - lot.litres)} too little of it beside the others`,
       nearest: {
         start,
-        breaks: `more of ${lot.id} than there is`,
+        breaks: `more of ${says.name(lot.id)} than there is`,
       },
     };
-  const say = (all: readonly { wish: number; thing: number }[]) =>
-    wordsOf(
-      all.map(({ wish: other, thing }) => `${task.wishes[other]?.id ?? 'another'} (${named(ready, thing)})`),
-    );
   return {
-    because: `in the way of every start: ${say(fewest(ways))}`,
-    nearest: { start, breaks: `the same as ${say(nearest?.who ?? [])}` },
+    because: `in the way of every start: ${blockersText(ready, fewest(ways), says)}`,
+    nearest: { start, breaks: `it wants the same as ${blockersText(ready, nearest?.who ?? [], says)}` },
   };
 }

@@ -35,13 +35,15 @@ export async function follow(
   // Before the first draw, since the draft may be a plan of one of them.
   takeMethods(await db.methods.toArray());
   await bringInWaiting(db, globalThis.localStorage);
-  const [kitchen, draft, reckoner, alarms] = await Promise.all([
+  const [kitchen, draft, reckoner, alarms, wishes] = await Promise.all([
     db.kitchen(),
     db.draft(mine),
     db.reckoner(),
     db.alarms(),
+    db.week(),
   ]);
   if (alarms) store.dispatch(alarmsRead(alarms));
+  if (wishes) store.dispatch(weekRead(wishes));
   if (kitchen) store.dispatch(kitchenRead(kitchen));
   if (draft) store.dispatch(draftSet(draft));
   if (reckoner) store.dispatch(reckonerSet(reckoner));
@@ -81,8 +83,7 @@ export async function follow(
   watch(
     async () => ({ by: (await db.settings.get('week'))?.by, wishes: await db.week() }),
     ({ by, wishes }) => {
-      if ((by !== mine.id || store.getState().week.wishes.length === 0) && wishes)
-        store.dispatch(weekRead(wishes));
+      if (by !== mine.id && wishes) store.dispatch(weekRead(wishes));
     },
   );
   watch(

@@ -1,5 +1,6 @@
 import { createContext, useContext } from 'react';
 import type { Result } from '../core/faults/fault';
+import type { UnitChoice } from '../core/units/format';
 import type { Learning } from '../learn/learnt';
 import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
@@ -29,11 +30,18 @@ export interface Learner {
   learn(): Promise<Learning | null>;
 }
 
-/** A week as it is asked for: of plain things, since it goes to a worker; `zone` is where its clock is put forward and back. */
-export type AskedWeek = Omit<Week, 'clock'> & { zone: string };
+/**
+ * A week as it is asked for: of plain things, since it goes to a worker. `zone` is where its clock is put forward and back; `names` and
+ * `units` are how things are called in what is said of it.
+ */
+export type AskedWeek = Omit<Week, 'clock'> & {
+  zone: string;
+  names: Readonly<Record<string, string>>;
+  units: UnitChoice;
+};
 
 /** Lays weeks off the main thread. `tell` hears of the good week at once, and of the best when it is found; the last one asked counts. */
-export interface Weeker {
+export interface Scheduler {
   lay(week: AskedWeek, tell: (laid: WeekPlan) => void): void;
 }
 
@@ -52,7 +60,7 @@ export interface Ports {
   clock: Clock;
   planner: Planner;
   learner: Learner;
-  weeker: Weeker;
+  scheduler: Scheduler;
   db: Database;
   ring: Ring;
   /** Lays the invented kitchen out anew; null in the maker's own. */

@@ -2,50 +2,21 @@ import { addDays, format as formatDate, parseISO } from 'date-fns';
 import { useMemo } from 'react';
 import { wallMinutes, wallTimeOf } from '../../core/units/wallTime';
 import { kitOf } from '../../plan/kit';
-import { handsIn } from '../../schedule/demand';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { hoursText } from '../common/times';
+import { DAY_MIN, stagesOn } from './strands';
 import { DAYS, type WeekHere } from './useWeek';
 
-const DAY_MIN = 1440;
 /** Hands wanted for less than this are a tap in passing, min. */
 const SHORTEST_MIN = 1;
 
-interface Moment {
-  at: number;
-  name: string;
-  title: string;
-  hands: number;
-}
-
-/** Whenever hands are wanted by what is placed, in the order of the clock: minutes from the first day. */
-function momentsOf({ laid, plans, firstDay }: WeekHere): Moment[] {
-  const from = wallMinutes(firstDay) ?? 0;
-  return (laid?.placed ?? [])
-    .flatMap((placed) => {
-      const found = plans.find(({ wish }) => wish.id === placed.id);
-      const start = (wallMinutes(placed.start) ?? 0) - from;
-      return (found?.planned?.plan.stages ?? []).flatMap((stage, i): Moment[] => {
-        const at = placed.stages[i];
-        if (!at) return [];
-        const likelyMin = stage.durationMin.likely;
-        return handsIn({ hands: stage.hands ?? [], likelyMin }, at.durationMin).flatMap(([a, b]) =>
-          b - a < SHORTEST_MIN
-            ? []
-            : [
-                {
-                  at: start + at.startMin + a,
-                  name: found?.wish.name ?? '',
-                  title: stage.title,
-                  hands: b - a,
-                },
-              ],
-        );
-      });
-    })
+/** Whenever hands are wanted, in the order of the clock: minutes from the first day. */
+const momentsOf = (here: WeekHere) =>
+  stagesOn(here)
+    .flatMap(({ hands, ...stage }) => hands.map(([from, to]) => ({ ...stage, at: from, hands: to - from })))
+    .filter(({ hands }) => hands >= SHORTEST_MIN)
     .sort((a, b) => a.at - b.at);
-}
 
 /** The sheet for the wall: day by day what is to be done when, how long hands are wanted, and what has to lie ready. */
 export function ByDay({ here }: { here: WeekHere }) {
@@ -88,7 +59,7 @@ export function ByDay({ here }: { here: WeekHere }) {
             </h3>
             <ol>
               {of.map((one) => (
-                <li key={`${one.at} ${one.name}`} className="flex gap-3 text-[16px] leading-snug">
+                <li key={`${one.at} ${one.make}`} className="flex gap-3 text-[16px] leading-snug">
                   <strong className="figure w-14 shrink-0">{wallTimeOf(from + one.at).slice(11)}</strong>
                   <span>
                     {one.name}: {one.title}

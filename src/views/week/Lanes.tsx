@@ -1,66 +1,21 @@
 import { addDays, format as formatDate, parseISO } from 'date-fns';
-import { wallMinutes } from '../../core/units/wallTime';
 import { useAppSelector } from '../../store/store';
+import { stagesOn } from './strands';
 import { DAYS, type WeekHere } from './useWeek';
 
 const WEEK_MIN = DAYS * 1440;
 
-interface Bar {
-  id: string;
-  name: string;
-  from: number;
-  to: number;
-}
-
-/** When the stages of what is placed, and of what runs, have something: minutes from the first day. */
-function barsOf(
-  here: WeekHere,
-  running: ReadonlyMap<string, string>,
-  has: (uses: readonly string[], pot: string | null) => boolean,
-): Bar[] {
-  const first = wallMinutes(here.firstDay) ?? 0;
-  const placed = (here.laid?.placed ?? []).flatMap((one) => {
-    const found = here.plans.find(({ wish }) => wish.id === one.id);
-    const start = (wallMinutes(one.start) ?? 0) - first;
-    return (found?.planned?.plan.stages ?? []).flatMap((stage, i): Bar[] => {
-      const at = one.stages[i];
-      return at && has(stage.uses ?? [], one.pot)
-        ? [
-            {
-              id: `${one.id} ${stage.id}`,
-              name: found?.wish.name ?? '',
-              from: start + at.startMin,
-              to: start + at.startMin + at.durationMin,
-            },
-          ]
-        : [];
-    });
-  });
-  const runs = here.running.flatMap(({ id, demand, fromMin, pot }) => {
-    const start = (wallMinutes(formatDate(fromMin * 60_000, "yyyy-MM-dd'T'HH:mm")) ?? 0) - first;
-    let at = start;
-    return demand.stages.flatMap((stage, i): Bar[] => {
-      const from = at;
-      at += stage.likelyMin;
-      const inPot = demand.pot !== null && i >= demand.pot.first && i <= demand.pot.last;
-      return has([...stage.uses, ...(inPot ? ['pot'] : [])], pot)
-        ? [{ id: `${id} ${stage.id}`, name: running.get(id) ?? '', from, to: at }]
-        : [];
-    });
-  });
-  return [...runs, ...placed].filter(({ from, to }) => to > 0 && from < WEEK_MIN);
-}
-
 /** Pots, rings and the press, each a lane over the seven days: who has it when. */
-export function Lanes({ here, names }: { here: WeekHere; names: ReadonlyMap<string, string> }) {
+export function Lanes({ here }: { here: WeekHere }) {
+  const stages = stagesOn(here).filter(({ from, to }) => to > 0 && from < WEEK_MIN);
   const kitchen = useAppSelector((state) => state.kitchen);
   const lanes = [
     ...(kitchen.pots ?? []).map((pot) => ({
       name: pot.name,
-      bars: barsOf(here, names, (uses, of) => of === pot.id && uses.includes('pot')),
+      bars: stages.filter(({ uses, pot: of }) => of === pot.id && uses.includes('pot')),
     })),
-    { name: 'rings', bars: barsOf(here, names, (uses) => uses.includes('ring')) },
-    { name: 'moulds', bars: barsOf(here, names, (uses) => uses.includes('mould')) },
+    { name: 'rings', bars: stages.filter(({ uses }) => uses.includes('ring')) },
+    { name: 'moulds', bars: stages.filter(({ uses }) => uses.includes('mould')) },
   ].filter(({ bars }) => bars.length > 0);
   if (lanes.length === 0) return null;
   const first = parseISO(here.firstDay);
@@ -91,7 +46,7 @@ export function Lanes({ here, names }: { here: WeekHere; names: ReadonlyMap<stri
             <ul className="relative h-7 rounded-lg border border-rim-soft bg-plate" aria-label={name}>
               {bars.map((bar) => (
                 <li
-                  key={bar.id}
+                  key={`${bar.make} ${bar.stage}`}
                   title={bar.name}
                   className="absolute inset-y-1 rounded-sm bg-enamel"
                   style={{

@@ -7,7 +7,7 @@ import { allMethods } from '../../makes';
 import { useFormat, useNow } from '../../store/hooks';
 import { draftSet } from '../../store/slices/draft';
 import { weekUndone, wishChanged, wished, wishLeft } from '../../store/slices/week';
-import { selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
 import { draftOf } from '../common/draftOf';
@@ -29,17 +29,15 @@ export default function WeekView() {
   const here = useWeek(now);
   const { asked, laid, firstDay, plans } = here;
   const [chosen, setChosen] = useState<string | null>(null);
-  const running = useAppSelector(selectRunning);
   const before = useAppSelector((state) => state.week.before.length);
-  const names = useMemo(() => new Map(running.map(({ id, state }) => [id, state.name])), [running]);
-  const strands = useMemo(() => onWall(here, names), [here, names]);
-  const ready = useMemo(() => lookedAt(asked), [asked]);
+  const strands = onWall(here);
+  const looked = useMemo(() => lookedAt(asked), [asked]);
   const move = (id: string, start: string) => {
     const was = laid?.placed.find((one) => one.id === id)?.start;
     const to = wallMinutes(start) ?? 0;
     const towards = was === undefined ? 0 : (Math.sign(to - (wallMinutes(was) ?? 0)) as -1 | 0 | 1);
-    const good = snapped(ready, id, to, Math.abs(to - (wallMinutes(was ?? start) ?? 0)) <= 60 ? towards : 0);
-    const breaks = breaksAt(ready, id, good);
+    const good = snapped(looked, id, to, Math.abs(to - (wallMinutes(was ?? start) ?? 0)) <= 60 ? towards : 0);
+    const breaks = breaksAt(looked, id, good);
     if (breaks) say(`There: ${breaks}.`);
     dispatch(wishChanged({ id, change: { pinned: { start: wallTimeOf(good), pot: null } } }));
   };
@@ -86,7 +84,7 @@ export default function WeekView() {
           here={here}
           strands={strands}
           now={now}
-          breaks={(id, start) => breaksAt(ready, id, start)}
+          breaks={(id, start) => breaksAt(looked, id, start)}
           chosen={chosen}
           onChoose={setChosen}
           onMove={move}
@@ -97,7 +95,7 @@ export default function WeekView() {
           <Left here={here} onMove={move} />
         </div>
       </div>
-      <Lanes here={here} names={names} />
+      <Lanes here={here} />
       <Needs here={here} />
       <ByDay here={here} />
     </section>
@@ -106,7 +104,6 @@ export default function WeekView() {
 
 /** What time has moved: said, and done only if the maker agrees. */
 function Moves({ here }: { here: WeekHere }) {
-  const called = useNames(here);
   if (here.moves.length === 0) return null;
   return (
     <section
@@ -118,8 +115,8 @@ function Moves({ here }: { here: WeekHere }) {
         {here.moves
           .map(({ id, from, to }) =>
             to === null
-              ? `${called(id)} finds no place any more`
-              : `${called(id)} would begin ${readable(to)}, not ${readable(from)}`,
+              ? `${here.asked.names[id]} finds no place any more`
+              : `${here.asked.names[id]} would begin ${readable(to)}, not ${readable(from)}`,
           )
           .join('; ')}
         .
@@ -258,18 +255,27 @@ function Chosen({ here, id, onGone }: { here: WeekHere; id: string; onGone(): vo
 
 /** What found no place, with its reason, and the start where it comes nearest to one. */
 function Left({ here, onMove }: { here: WeekHere; onMove(id: string, start: string): void }) {
+  const dispatch = useAppDispatch();
   const left = here.laid?.left ?? [];
-  const called = useNames(here);
-  if (left.length === 0) return null;
+  const lost = here.plans.filter(({ planned }) => planned === null);
+  if (left.length + lost.length === 0) return null;
   return (
     <section aria-label="No place yet" className="stitch mt-5 pt-3">
       <h2 className="text-[22px]">No place yet</h2>
       <ul>
+        {lost.map(({ wish }) => (
+          <li key={wish.id} className="mt-2 text-[16px]">
+            <strong>{wish.name}</strong>: it cannot be planned as it was wanted any more.
+            <Button size="small" tone="quiet" onClick={() => dispatch(wishLeft(wish.id))}>
+              Leave it out
+            </Button>
+          </li>
+        ))}
         {left.map(({ id, because, nearest }) => (
           <li key={id} className="mt-2 text-[16px]">
-            <strong>{called(id)}</strong>: {called(because)}.
+            <strong>{here.asked.names[id]}</strong>: {because}.
             <span className="block text-[15px] text-ink-soft">
-              Nearest {readable(nearest.start)}: {called(nearest.breaks)}.
+              Nearest {readable(nearest.start)}: {nearest.breaks}.
             </span>
             <Button size="small" tone="quiet" onClick={() => onMove(id, nearest.start)}>
               Put it there all the same
@@ -279,18 +285,4 @@ function Left({ here, onMove }: { here: WeekHere; onMove(id: string, start: stri
       </ul>
     </section>
   );
-}
-
-/** Puts names in the place of ids. */
-function useNames({ plans, asked }: WeekHere) {
-  const pots = useAppSelector((state) => state.kitchen.pots) ?? [];
-  const milks = useAppSelector((state) => state.data.milks);
-  const running = useAppSelector(selectRunning);
-  const all: [string, string][] = [
-    ...plans.map(({ wish }): [string, string] => [wish.id, wish.name]),
-    ...running.map(({ id, state }): [string, string] => [id, state.name]),
-    ...pots.map(({ id, name }): [string, string] => [id, name]),
-    ...asked.milk.map(({ id }): [string, string] => [id, milks.find((milk) => milk.id === id)?.name ?? id]),
-  ];
-  return (text: string) => all.reduce((said, [id, name]) => said.replaceAll(id, name), text);
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { METRIC } from '../../core/units/format';
 import { basic, planned } from '../../plan/fixtures/briefs';
 import type { WeekPlan } from '../../schedule/weekFile';
 import type { AskedWeek } from '../../store/ports';
@@ -9,6 +10,8 @@ const asked = (more: Partial<AskedWeek> = {}): AskedWeek => ({
   from: 1000,
   days: 7,
   zone: 'UTC',
+  names: {},
+  units: METRIC,
   hands: 1,
   milk: [],
   wanted: [{ id: 'a', plan, milk: null, notBefore: null, readyBy: null, weight: 1 }],

@@ -1,8 +1,7 @@
 import { format as formatDate, parseISO } from 'date-fns';
 import { wallMinutes } from '../../core/units/wallTime';
 import { handsIn } from '../../schedule/demand';
-import type { WeekPlan } from '../../schedule/weekFile';
-import { DAYS, type WeekHere } from './useWeek';
+import { DAYS, WALL, type WeekHere } from './useWeek';
 
 export const DAY_MIN = 1440;
 
@@ -17,47 +16,86 @@ export interface OnWall {
   runs: boolean;
 }
 
-/** What stands on the wall: the makes that run, and the wishes that are placed; minutes count from the first day. */
-export function onWall(
-  { plans, running, laid, firstDay }: WeekHere,
-  names: ReadonlyMap<string, string>,
-): OnWall[] {
-  const from = wallMinutes(firstDay) ?? 0;
-  const placed = (laid?.placed ?? []).flatMap((one: WeekPlan['placed'][number]): OnWall[] => {
+/** A stage of a make that is placed or runs: minutes from the first day, with what it has and when it wants hands. */
+export interface StageOnWall {
+  make: string;
+  name: string;
+  runs: boolean;
+  stage: string;
+  title: string;
+  from: number;
+  to: number;
+  hands: readonly (readonly [from: number, to: number])[];
+  uses: readonly string[];
+  pot: string | null;
+}
+
+/** Every stage of what runs and of what is placed, where it stands. */
+export function stagesOn({ asked, plans, running, laid, firstDay }: WeekHere): StageOnWall[] {
+  const first = wallMinutes(firstDay) ?? 0;
+  const placed = (laid?.placed ?? []).flatMap((one) => {
     const found = plans.find(({ wish }) => wish.id === one.id);
-    const demand = found?.planned?.plan.stages;
-    if (!found || !demand) return [];
-    const startMin = (wallMinutes(one.start) ?? 0) - from;
-    const hands = one.stages.flatMap(({ startMin: at, durationMin }, i) => {
-      const stage = demand[i];
-      if (!stage) return [];
+    const start = (wallMinutes(one.start) ?? 0) - first;
+    return (found?.planned?.plan.stages ?? []).flatMap((stage, i): StageOnWall[] => {
+      const at = one.stages[i];
+      if (!at) return [];
+      const from = start + at.startMin;
       const of = { likelyMin: stage.durationMin.likely, hands: stage.hands ?? [] };
-      return handsIn(of, durationMin).map(([a, b]) => [startMin + at + a, startMin + at + b] as const);
+      return [
+        {
+          make: one.id,
+          name: found?.wish.name ?? '',
+          runs: false,
+          stage: stage.id,
+          title: stage.title,
+          from,
+          to: from + at.durationMin,
+          hands: handsIn(of, at.durationMin).map(([a, b]) => [from + a, from + b] as const),
+          uses: stage.uses ?? [],
+          pot: one.pot,
+        },
+      ];
     });
-    const last = one.stages.at(-1);
-    return [
-      {
-        id: one.id,
-        name: found.wish.name,
-        startMin,
-        endMin: startMin + (last ? last.startMin + last.durationMin : 0),
-        hands,
-        pinned: found.wish.pinned !== null,
-        runs: false,
-      },
-    ];
   });
-  const runs = running.map(({ id, demand, fromMin }): OnWall => {
-    const startMin = (wallMinutes(formatDate(fromMin * 60_000, "yyyy-MM-dd'T'HH:mm")) ?? 0) - from;
-    let at = startMin;
-    const hands: (readonly [number, number])[] = [];
-    for (const stage of demand.stages) {
-      for (const [a, b] of stage.hands) hands.push([at + a, at + b]);
+  const runs = running.flatMap(({ id, demand, fromMin, pot }) => {
+    let at = (wallMinutes(formatDate(fromMin * 60_000, WALL)) ?? 0) - first;
+    return demand.stages.map((stage, i): StageOnWall => {
+      const from = at;
       at += stage.likelyMin;
-    }
-    return { id, name: names.get(id) ?? '', startMin, endMin: at, hands, pinned: false, runs: true };
+      const inPot = demand.pot !== null && i >= demand.pot.first && i <= demand.pot.last;
+      return {
+        make: id,
+        name: asked.names[id] ?? '',
+        runs: true,
+        stage: stage.id,
+        title: stage.title,
+        from,
+        to: at,
+        hands: stage.hands.map(([a, b]) => [from + a, from + b] as const),
+        uses: [...stage.uses, ...(inPot ? ['pot'] : [])],
+        pot,
+      };
+    });
   });
   return [...runs, ...placed];
+}
+
+/** What stands on the wall, make by make. */
+export function onWall(here: WeekHere): OnWall[] {
+  const makes = new Map<string, StageOnWall[]>();
+  for (const stage of stagesOn(here)) makes.set(stage.make, [...(makes.get(stage.make) ?? []), stage]);
+  return [...makes].map(([id, stages]): OnWall => {
+    const wish = here.plans.find((one) => one.wish.id === id)?.wish;
+    return {
+      id,
+      name: stages[0]?.name ?? '',
+      startMin: stages[0]?.from ?? 0,
+      endMin: stages.at(-1)?.to ?? 0,
+      hands: stages.flatMap(({ hands }) => hands),
+      pinned: wish?.pinned != null,
+      runs: stages[0]?.runs ?? false,
+    };
+  });
 }
 
 /** Strands that run at the same time lie beside one another. */

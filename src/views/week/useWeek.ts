@@ -11,6 +11,7 @@ import { litresLeft } from '../../run/shelf';
 import { demandOf } from '../../schedule/demand';
 import type { Running, Wanted } from '../../schedule/week';
 import { type AskedWeek, usePorts } from '../../store/ports';
+import { unitsOf } from '../../store/slices/kitchen';
 import { selectRunning, selectUsed, useAppSelector } from '../../store/store';
 import { movesOf, type Stands, standsAfter } from './stands';
 
@@ -21,18 +22,19 @@ const clockText = (hour: number) =>
   `${String(Math.floor(hour)).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;
 
 /** A wish with its plan, or without one where it cannot be planned any more. */
-export interface Planed {
+export interface PlannedWish {
   wish: WishOf;
   planned: Planned | null;
 }
 
 const plans = new Map<string, Planned | null>();
 /** Plans of wishes, made once for each brief and what has been learned of it. */
-function usePlans(): Planed[] {
+function usePlans(): PlannedWish[] {
   const wishes = useAppSelector((state) => state.week.wishes);
   const learning = useAppSelector((state) => state.learning.learning);
   const leftOut = useAppSelector((state) => state.kitchen.leftOut);
   const milks = useAppSelector((state) => state.data.milks);
+  const methods = useAppSelector((state) => state.data.methods);
   return useMemo(
     () =>
       wishes.map((wish) => {
@@ -40,7 +42,8 @@ function usePlans(): Planed[] {
         const belief = learning
           ? beliefFor(learning, { method: wish.brief.method, ...(milk !== undefined && { milk }) }, leftOut)
           : {};
-        const key = JSON.stringify([wish.brief, belief]);
+        const own = methods.find(({ id }) => id === wish.brief.method);
+        const key = JSON.stringify([wish.brief, belief, own]);
         if (!plans.has(key)) {
           const { start: _start, readyBy: _readyBy, ...brief } = withoutClock(wish.brief);
           const planned = planBrief(brief as Brief, { spread: false, belief });
@@ -48,24 +51,25 @@ function usePlans(): Planed[] {
         }
         return { wish, planned: plans.get(key) ?? null };
       }),
-    [wishes, learning, leftOut, milks],
+    [wishes, learning, leftOut, milks, methods],
   );
 }
 
 /** Real minutes of a moment, ms: what the solver counts by. */
 const real = (at: number) => at / 60_000;
 
-/** The makes that run, as they still stand in the week. */
-function useRunning(now: number): Running[] {
+/** The week is laid anew by time alone at most so often, ms. */
+const QUARTER_MS = 900_000;
+
+/** The makes that run, as they still stand in the week at a moment, ms. */
+function useRunning(at: number): Running[] {
   const running = useAppSelector(selectRunning);
-  const minute = Math.floor(now / 60_000);
   return useMemo(
     () =>
       running.flatMap(({ id, state }): Running[] => {
         const stages = state.plan.stages.slice(state.index);
         const [first, ...rest] = stages;
         if (!first) return [];
-        const at = minute * 60_000;
         const leftMin = Math.max(1, (expectedEnd(state) - at) / 60_000);
         const now = {
           ...first,
@@ -82,20 +86,21 @@ function useRunning(now: number): Running[] {
         };
         return [{ id, demand: fixed, fromMin: real(at), pot: state.pot?.id ?? null }];
       }),
-    [running, minute],
+    [running, at],
   );
 }
 
 /** The week that is looked at, asked for and laid: wishes with their plans, and where they stand. */
 export function useWeek(now: number) {
-  const { weeker } = usePorts();
+  const { scheduler } = usePorts();
   const [firstDay, setFirstDay] = useState(() => formatDate(startOfDay(now), WALL));
   const kitchen = useAppSelector((state) => state.kitchen);
   const milks = useAppSelector((state) => state.data.milks);
   const used = useAppSelector(selectUsed);
   const plans = usePlans();
-  const running = useRunning(now);
-  const quarter = Math.floor(now / 900_000) * 900_000;
+  const quarter = Math.floor(now / QUARTER_MS) * QUARTER_MS;
+  const running = useRunning(quarter);
+  const runningViews = useAppSelector(selectRunning);
   const asked = useMemo((): AskedWeek => {
     const from = parseISO(firstDay);
     // Nothing is laid into what has gone by.
@@ -107,6 +112,13 @@ export function useWeek(now: number) {
       from: Math.min(begins, wall(from) + DAYS * 1440 - 60),
       days: Math.max(0.05, (wall(from) + DAYS * 1440 - begins) / 1440),
       zone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+      names: Object.fromEntries([
+        ...plans.map(({ wish }) => [wish.id, wish.name]),
+        ...runningViews.map(({ id, state }) => [id, state.name]),
+        ...pots.map(({ id, name }) => [id, name]),
+        ...milks.map(({ id, name }) => [id, name]),
+      ]),
+      units: unitsOf(kitchen),
       hands: kitchen.hands ?? 1,
       asleep: { from: clockText(asleepFrom), to: clockText(asleepTo) },
       away: out
@@ -147,11 +159,11 @@ export function useWeek(now: number) {
       ),
       running,
     };
-  }, [firstDay, quarter, kitchen, milks, used, plans, running]);
+  }, [firstDay, quarter, kitchen, milks, used, plans, running, runningViews]);
   const [stands, setStands] = useState<Stands | null>(null);
   useEffect(() => {
-    weeker.lay(asked, (laid) => setStands((was) => standsAfter(was, asked, laid)));
-  }, [weeker, asked]);
+    scheduler.lay(asked, (laid) => setStands((was) => standsAfter(was, asked, laid)));
+  }, [scheduler, asked]);
   const moves = stands?.other ? movesOf(stands.laid, stands.other) : [];
   return {
     firstDay,

@@ -1,10 +1,10 @@
 import { expose } from 'comlink';
 import loadSolver from 'highs';
 import wasm from 'highs/runtime?url';
-import { zoneClock } from '../schedule/clock';
 import { solverOf } from '../schedule/solver';
-import { bestWeek, goodWeek, readyWeek } from '../schedule/week';
+import { bestWeek, goodWeek } from '../schedule/week';
 import { type WeekPlan, weekPlanOf } from '../schedule/weekFile';
+import { readyAsked, saysOfAsked } from '../store/askedWeek';
 import type { AskedWeek } from '../store/ports';
 import { stopwatch } from './stopwatch';
 
@@ -16,22 +16,22 @@ let last: { ids: string; laid: ReturnType<typeof goodWeek> } | null = null;
 
 const api = {
   /** A good week at once, going on from the last one where it is of the same makes. */
-  good({ zone, ...week }: AskedWeek): WeekPlan {
-    const ready = readyWeek({ ...week, clock: zoneClock(zone) });
+  good(week: AskedWeek): WeekPlan {
+    const ready = readyAsked(week);
     const ids = ready.task.wishes.map(({ id }) => id).join();
     const laid = goodWeek(ready, last?.ids === ids ? last.laid : undefined);
     last = { ids, laid };
-    return weekPlanOf(ready, laid, false);
+    return weekPlanOf(ready, laid, false, saysOfAsked(week));
   },
   /** The best week, if that can be proved in time. */
-  async best({ zone, ...week }: AskedWeek): Promise<WeekPlan> {
+  async best(week: AskedWeek): Promise<WeekPlan> {
     solver ??= solverOf(await loadSolver({ locateFile: () => wasm }));
-    const ready = readyWeek({ ...week, clock: zoneClock(zone) });
+    const ready = readyAsked(week);
     const gone = stopwatch();
     const { laid, proved } = bestWeek(ready, goodWeek(ready), solver, () => PROOF_S - gone());
-    return weekPlanOf(ready, laid, proved);
+    return weekPlanOf(ready, laid, proved, saysOfAsked(week));
   },
 };
-export type WeekerApi = typeof api;
+export type SchedulerApi = typeof api;
 
 expose(api);

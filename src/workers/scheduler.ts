@@ -1,16 +1,17 @@
 import { type Remote, wrap } from 'comlink';
 import type { WeekPlan } from '../schedule/weekFile';
 import type { AskedWeek } from '../store/ports';
-import type { WeekerApi } from './weeker.worker';
+import type { SchedulerApi } from './scheduler.worker';
 
 /**
  * Weeks laid in a worker: the good one is told at once, the best when it is found. A newer week takes the place of the one at work,
  * whose worker is thrown away if it is still proving.
  */
-export function workerWeeker(
-  make: () => Worker = () => new Worker(new URL('./weeker.worker.ts', import.meta.url), { type: 'module' }),
+export function workerScheduler(
+  make: () => Worker = () =>
+    new Worker(new URL('./scheduler.worker.ts', import.meta.url), { type: 'module' }),
 ) {
-  let here: { worker: Worker; api: Remote<WeekerApi> } | null = null;
+  let here: { worker: Worker; api: Remote<SchedulerApi> } | null = null;
   let proving = false;
   let turn = 0;
   return {
@@ -24,7 +25,7 @@ export function workerWeeker(
       }
       if (!here) {
         const worker = make();
-        here = { worker, api: wrap<WeekerApi>(worker) };
+        here = { worker, api: wrap<SchedulerApi>(worker) };
       }
       const { api } = here;
       void (async () => {
