@@ -49,7 +49,7 @@ test.describe('the demo’s week', () => {
       await page.getByRole('button', { name: 'Put it in the week' }).click();
     }
     const waits = page.getByRole('region', { name: 'No place yet' });
-    await expect(waits).toContainText(/the milk Sallow Reach cows: [\d.]+ L too little of it/);
+    await expect(waits).toContainText(/the milk Sallow Reach cows: [\d.]+\sL too little of it/);
 
     // Pulled up into the night: it says so, and springs back to where somebody is there.
     const balls = strand(page, 'Balls').locator('span').first();

@@ -28,8 +28,15 @@ export function ViewBoundary({ children }: { children: ReactNode }) {
       };
     return null;
   };
+  // A list that stands beside what one picked from it stays where it was; a make of another id begins anew.
+  const stays = view === 'methods' || view === 'reckon';
   return (
-    <Boundary key={pathname} what={id ? 'This page' : 'This view'} behind={behind()}>
+    <Boundary
+      key={stays ? view : pathname}
+      at={pathname}
+      what={id ? 'This page' : 'This view'}
+      behind={behind()}
+    >
       {children}
     </Boundary>
   );

@@ -1,6 +1,7 @@
+import { goalOf } from '../makes/asked';
 import { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS, Z90 } from './belief';
 import { figureOf } from './moved';
-import type { Plan } from './schema';
+import type { Planned } from './planned';
 
 /** What is not known well, what has to be noted to know it better, and how well that can be read, of its logarithm. Judgement. */
 const NOTES: Readonly<Record<LearnedQuantity, { of: string; note: string; readSd: number }>> = {
@@ -44,11 +45,13 @@ const WORTH = 0.01;
  * What a make would teach, the most first: how far the plan strays by what is held of each thing it is of, and by how much less after one
  * more make that notes it. Shares reach from the middle to the 10th and 90th percentile.
  *
- * @example teachesOf(plan)[0] // { quantity: 'coagulant-strength', of: 'how strong the coagulant is', nowShare: 0.32, thenShare: 0.12, … }
+ * @example teachesOf(planned)[0] // { quantity: 'coagulant-strength', of: 'how strong the coagulant is', nowShare: 0.32, thenShare: 0.12, … }
  */
-export function teachesOf(plan: Plan): Teaches[] {
+export function teachesOf({ plan, parameters }: Pick<Planned, 'plan' | 'parameters'>): Teaches[] {
+  // Only a bag that hangs until it weighs so much tells of its pace; a colander drains by the clock.
+  const weighed = plan.stages.some((stage) => goalOf(stage, parameters)?.is === 'bag-moisture');
   return LEARNED_QUANTITIES.flatMap((quantity): Teaches[] => {
-    if (!((figureOf(quantity, plan)?.value ?? 0) > 0)) return [];
+    if (!((figureOf(quantity, plan)?.value ?? 0) > 0) || (quantity === 'drain-pace' && !weighed)) return [];
     const { own, group, batch } = STRAYS[quantity];
     const known = plan.learned?.find((one) => one.quantity === quantity);
     const now = known ? Math.log(known.high / known.low) / (2 * Z90) : Math.hypot(own, group);

@@ -17,16 +17,22 @@ export function Boundary({
   what,
   behind,
   small = false,
+  at,
   children,
 }: {
   /** What could not be drawn, with a capital. */
   what: string;
   behind?: Behind | null;
   small?: boolean;
+  /** Where one is: elsewhere it is tried again. */
+  at?: string;
   children: ReactNode;
 }) {
   return (
-    <ErrorBoundary fallbackRender={() => <Undrawn what={what} behind={behind ?? null} small={small} />}>
+    <ErrorBoundary
+      resetKeys={[at]}
+      fallbackRender={() => <Undrawn what={what} behind={behind ?? null} small={small} />}
+    >
       {children}
     </ErrorBoundary>
   );

@@ -1,12 +1,12 @@
-import type { Plan } from '../../plan/schema';
+import type { Planned } from '../../plan/planned';
 import { teachesOf } from '../../plan/teaches';
 import { useFormat } from '../../store/hooks';
 
 /** What the spread of the yield comes from, which measurement would narrow it, and what this make would teach for the next. */
-export function Hinges({ plan }: { plan: Plan }) {
+export function Hinges({ planned }: { planned: Planned }) {
   const format = useFormat();
-  const { hinges } = plan;
-  const [most] = teachesOf(plan);
+  const { hinges } = planned.plan;
+  const [most] = teachesOf(planned);
   const within = (share: number) => format.percent(Math.round(100 * share));
   if (hinges.length === 0) return null;
   return (

@@ -122,7 +122,7 @@ const Below = memo(function Below({
       <div className="mt-4 grid gap-x-8 gap-y-4 tab:grid-cols-2 lap:grid-cols-[1.1fr_1.45fr_0.85fr]">
         {/* Its place stays while the spread is on its way. */}
         <div>
-          <Hinges plan={planned.plan} />
+          <Hinges planned={planned} />
         </div>
         <div className="space-y-4">
           <WhatIf planned={planned} method={method} against={against} />

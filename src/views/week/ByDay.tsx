@@ -14,7 +14,14 @@ const SHORTEST_MIN = 1;
 /** Whenever hands are wanted, in the order of the clock: minutes from the first day. */
 const momentsOf = (here: WeekHere) =>
   stagesOn(here)
-    .flatMap(({ hands, ...stage }) => hands.map(([from, to]) => ({ ...stage, at: from, hands: to - from })))
+    .flatMap(({ hands, ...stage }) =>
+      hands.map(([from, to], i) => ({
+        ...stage,
+        at: from,
+        hands: to - from,
+        round: hands.length > 1 ? `, ${i + 1} of ${hands.length}` : '',
+      })),
+    )
     .filter(({ hands }) => hands >= SHORTEST_MIN)
     .sort((a, b) => a.at - b.at);
 
@@ -59,10 +66,14 @@ export function ByDay({ here }: { here: WeekHere }) {
             </h3>
             <ol>
               {of.map((one) => (
-                <li key={`${one.at} ${one.make}`} className="flex gap-3 text-[16px] leading-snug">
+                <li
+                  key={`${one.at} ${one.make}`}
+                  className="flex items-baseline gap-3 text-[16px] leading-snug"
+                >
                   <strong className="figure w-14 shrink-0">{wallTimeOf(from + one.at).slice(11)}</strong>
                   <span>
                     {one.name}: {one.title}
+                    {one.round}
                   </span>
                 </li>
               ))}

@@ -58,6 +58,8 @@ function usePlans(): PlannedWish[] {
 /** Real minutes of a moment, ms: what the solver counts by. */
 const real = (at: number) => at / 60_000;
 
+/** How much a wish weighs more than the one after it: all of them together less than one make. */
+const FIRST_WISHED = 1e-4;
 /** The week is laid anew by time alone at most so often, ms. */
 const QUARTER_MS = 900_000;
 
@@ -140,7 +142,7 @@ export function useWeek(now: number) {
               },
             ];
       }),
-      wanted: plans.flatMap(({ wish, planned }): Wanted[] =>
+      wanted: plans.flatMap(({ wish, planned }, i): Wanted[] =>
         planned
           ? [
               {
@@ -149,7 +151,8 @@ export function useWeek(now: number) {
                 milk: milks.some((one) => one.id === wish.milkId && one.litres != null) ? wish.milkId : null,
                 notBefore: wish.notBefore === null ? null : wallMinutes(wish.notBefore),
                 readyBy: wish.readyBy === null ? null : wallMinutes(wish.readyBy),
-                weight: 1,
+                // Of two that cannot both stand, the one that was wished first.
+                weight: 1 + FIRST_WISHED * (plans.length - i),
                 pinned: wish.pinned
                   ? { start: wallMinutes(wish.pinned.start) ?? 0, pot: wish.pinned.pot }
                   : undefined,
