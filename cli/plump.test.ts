@@ -211,3 +211,36 @@ describe('learning', () => {
     expect(run(['learn', path]).faults.length).toBeGreaterThan(0);
   });
 });
+
+describe('practising', () => {
+  const asked = (moves: unknown[]) => ({
+    format: 'plump-pail/practice',
+    version: 1,
+    brief: { ...brief, milk: { species: 'cow', litres: 7 } },
+    quirks: { seed: 4 },
+    moves,
+  });
+
+  it('answers every move, the same to the byte each time, with a make that no learning takes', () => {
+    const path = file(
+      asked([
+        { atMin: 1, do: 'heat', setting: 2 },
+        { atMin: 30, do: 'look' },
+        { atMin: 30, do: 'add', what: 'acid', grams: 300 },
+        { atMin: 36, do: 'drain' },
+      ]),
+    );
+    const { out: text } = run(['practise', path]);
+    expect(run(['practise', path]).out).toBe(text);
+    const answer = JSON.parse(text);
+    expect(answer.worth.kg).toBeGreaterThan(0);
+    expect(out('check', file(answer))).toMatchObject({ kind: 'practised', valid: true });
+    expect(out('check', path)).toMatchObject({ kind: 'practice', valid: true });
+    expect(out('learn', file(answer.make)).learned ?? []).toEqual([]);
+  });
+
+  it('says by its number which move cannot be', () => {
+    const { faults } = run(['practise', file(asked([{ atMin: 3, do: 'stretch', waterC: 78, minutes: 4 }]))]);
+    expect(faults).toMatchObject([{ path: 'moves.0', problem: 'cannot stretch what is not drained curd' }]);
+  });
+});

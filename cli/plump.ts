@@ -13,9 +13,10 @@ import { METHODS, methodById } from '../src/makes';
 import { planFile } from '../src/plan/plan';
 import { COMPUTATIONS, reckon } from '../src/plan/reckon';
 import type { Solver } from '../src/schedule/solver';
+import { practise } from '../src/sim/practice/file';
 
 const USAGE =
-  'use: plan FILE [--learned FILE] | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE | learn FILE… | week FILE';
+  'use: plan FILE [--learned FILE] | methods [ID] | reckon [NAME [JSON]] | check FILE | convert FILE… --to markdown|ics|csv | start FILE | findings [ID] | causes | judge FILE | learn FILE… | week FILE | practise FILE';
 
 /** Why a file cannot be read, by what the machine calls it. */
 const UNREAD: Readonly<Record<string, string>> = {
@@ -159,6 +160,13 @@ function started(path: string | undefined): Result<string> {
   return make.ok ? { ok: true, value: json(make.value) } : make;
 }
 
+function practised(path: string | undefined): Result<string> {
+  const file = readFile(path);
+  if (!file.ok) return file;
+  const came = practise(file.value);
+  return came.ok ? { ok: true, value: json(came.value) } : came;
+}
+
 /** The most words a command takes after its name. */
 const MOST_WORDS = { plan: 3, reckon: 2, causes: 0, convert: 200, learn: 2000 } as const;
 
@@ -181,6 +189,7 @@ const COMMANDS: Record<string, (...words: string[]) => Result<string>> = {
   causes: () => ({ ok: true, value: `${CAUSE_IDS.join('\n')}\n` }),
   judge: judged,
   learn,
+  practise: practised,
 };
 
 /** So long a week may take to be proved the best, s. */

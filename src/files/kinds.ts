@@ -8,6 +8,7 @@ import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
 import { planSchema } from '../plan/schema';
 import { weekPlanSchema, weekSchema } from '../schedule/weekFile';
+import { practiceSchema, practisedSchema } from '../sim/practice/fileSchema';
 import { backupSchema, upcastBackup } from './backup';
 import { makeSchema } from './make';
 import { questionSchema } from './question';
@@ -24,6 +25,8 @@ export const FILE_KINDS = {
   learned: learnedSchema,
   week: weekSchema,
   'week-plan': weekPlanSchema,
+  practice: practiceSchema,
+  practised: practisedSchema,
 } as const;
 export type FileKind = keyof typeof FILE_KINDS;
 

@@ -54,12 +54,12 @@ function teachable(state: MakeState): LearnedQuantity[] {
 }
 
 /**
- * What a make that is over teaches, each against the plain model of today at the doses really given; null for one that runs, or
+ * What a make that is over teaches, each against the plain model of today at the doses really given; null for one that runs, was practice, or
  * whose method is no longer known, or cannot be planned any more.
  */
 export function taughtBy(make: string, state: MakeState): Taught | null {
   const log = logOf(state);
-  if (!log || !isOver(state)) return null;
+  if (!log || !isOver(state) || state.practice) return null;
   const planned = planBrief(withoutClock(state.plan.brief), { spread: false });
   if (!planned.ok) return null;
   const samples: Partial<Record<LearnedQuantity, Sample>> = {};

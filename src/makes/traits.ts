@@ -29,6 +29,8 @@ export type Doing =
   /** Curd stands or is stirred at the heat it was brought to. */
   | 'holds-heat'
   | 'drains'
+  /** The whey is taken off the curd in its pot. */
+  | 'draws-whey'
   | 'rinses'
   /** Slabs lie warm on each other, are turned, and sour. */
   | 'cheddars'

@@ -28,6 +28,7 @@ export function begun(event: Started): MakeState {
     handedAt: null,
     parted: null,
     entered: event.entered ?? false,
+    practice: event.practice ?? false,
     runs: [{ stage: first.id, startedAt: event.at, endedAt: null }],
     readings: [],
     looks: [],

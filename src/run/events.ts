@@ -59,6 +59,8 @@ const shapes = z.discriminatedUnion('type', [
     fromStage: stageId.optional(),
     /** Written into the book after it was over: only what came out is known, not how it went. */
     entered: z.boolean().optional(),
+    /** Made on a practice pot: book, shelf, learning and alarms pass it over. */
+    practice: z.literal(true).optional(),
     /** The lots of milk in it, litres of each as planned. */
     milks: z
       .array(

@@ -76,6 +76,8 @@ export interface MakeState {
   parted: { at: number; share: number; otherId: string } | null;
   /** Entered after it was over. */
   entered: boolean;
+  /** Made on a practice pot. */
+  practice: boolean;
   runs: StageRun[];
   readings: Reading[];
   looks: { seq: number; at: number; stage: string; look: WheyLook }[];

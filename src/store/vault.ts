@@ -34,6 +34,12 @@ export async function importMake(db: Database, value: unknown, at: number): Prom
   const read = parse<MakeFile>(makeSchema, value);
   if (!read.ok) return read;
   const make = read.value;
+  if (stateOf(make.events).practice)
+    return bad({
+      path: 'events.0.practice',
+      problem: 'says that it was made on a practice pot',
+      remedy: 'keep it as a file: the book holds what was really made',
+    });
   return db.transaction('rw', db.makes, db.events, async (): Promise<Result<string>> => {
     let here: MakeEvent[] | null;
     try {

@@ -30,6 +30,10 @@ export function kPaHoursOf(kPa: number, hours: number, falls: boolean): number {
   );
 }
 
+/** Share of a load that still presses after `hours`: all of a weight, less and less of a screw that is not set right again. */
+export const stillPresses = (hours: number, falls: boolean): number =>
+  falls ? SETTLES.to + (1 - SETTLES.to) * Math.exp(-hours / SETTLES.hours) : 1;
+
 /** What a cheese presses itself with, kPa: half the weight of its own height. */
 export const selfWeightKPa = (heightCm: number): number =>
   pressureKPa(CHEESE_DENSITY_KG_PER_L * 10 * heightCm, 1) / 2;

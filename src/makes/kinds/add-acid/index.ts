@@ -1,10 +1,9 @@
 import { z } from 'zod';
 import { coagulationPH } from '../../../core/acid/coagulation';
-import { pHAfter } from '../../../core/acid/titrate';
 import { Infeasible } from '../../../core/faults/fault';
-import { mixedTempC } from '../../../core/heat/mixing';
 import { kindOf } from '../../grammar';
 import { saying } from '../../sentence';
+import { acidIn } from '../leaves';
 import { outOfOrder } from '../order';
 
 /** Minutes of pouring, stirring and looking; common practice. */
@@ -33,14 +32,8 @@ export const addAcid = kindOf<{ cold: boolean }>({
     const before = pot.tempC;
     const { acid } = world;
     if (!acid) outOfOrder('has an acid stage and says no acid');
-    const waterKg = acid.amount * acid.titrant.litresPerUnit;
-    pot.tempC = mixedTempC([
-      { what: 'milk', kg: pot.kg, tempC: pot.tempC },
-      { what: 'water', kg: waterKg, tempC: world.roomC },
-    ]);
-    pot.kg += waterKg;
-    pot.litres += waterKg;
-    const pH = pHAfter(world.buffer, acid.titrant, acid.amount / world.milk.litres);
+    acidIn(world, pot, acid.amount);
+    const { pH } = pot;
     if (cold && world.likely && pH <= coagulationPH(before) + TURNS_MARGIN_PH) {
       throw new Infeasible({
         path: 'milk.startC',
@@ -48,7 +41,6 @@ export const addAcid = kindOf<{ cold: boolean }>({
         remedy: 'chill the milk first: acid goes into cold milk',
       });
     }
-    pot.pH = pH;
     const MINUTES = cold ? COLD_MINUTES : HOT_MINUTES;
     pot.minute += MINUTES;
     return {

@@ -1,13 +1,11 @@
 import { z } from 'zod';
-import { startFerment } from '../../../core/culture/ferment';
 import { kindOf } from '../../grammar';
 import { saying } from '../../sentence';
+import { cultureIn } from '../leaves';
 import { resting } from '../spans';
 
 /** Minutes of sprinkling, waiting and stirring; common practice. */
 const MINUTES = 6;
-/** Grid of the pH curve where two thousand are run, pH. */
-const COARSE_PH = 0.06;
 
 export const addCulture = kindOf<Record<string, never>>({
   kind: 'add-culture',
@@ -28,10 +26,7 @@ export const addCulture = kindOf<Record<string, never>>({
   toleranceC: [3, 3],
   predict: (world, _params, pot) => {
     const span = resting(world, pot, MINUTES, MINUTES);
-    pot.ferment = startFerment(world.buffer, world.cultures, 0, world.likely ? undefined : COARSE_PH);
-    pot.ferment.pace = world.souringPace;
-    pot.culturedAt = pot.minute;
-    pot.fermentedTo = pot.minute;
+    cultureIn(world, pot);
     return span;
   },
   words: (_params, { doses, format }) => ({

@@ -1,14 +1,7 @@
 import { z } from 'zod';
-import { bagAfter, bagHours } from '../../../core/curd/bag';
-import { type DrainCurve, drainedMoisturePct, drainMinutes } from '../../../core/curd/drain';
-import {
-  curdAt,
-  type KeptDry,
-  keptDry,
-  moistureBeforeSalt,
-  nonFatMoisture,
-  richSlows,
-} from '../../../core/curd/nonFat';
+import { bagHours } from '../../../core/curd/bag';
+import { type DrainCurve, drainMinutes } from '../../../core/curd/drain';
+import { curdAt, type KeptDry, keptDry, moistureBeforeSalt, nonFatMoisture } from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
 import type { Format } from '../../../core/units/format';
@@ -17,6 +10,7 @@ import { value } from '../../sentence';
 import { FIXED, type KitAbout, type KitItem } from '../../traits';
 import { coolC, LONG_MIN, someMinutesTo } from '../bounds';
 import { keptBy } from '../curd';
+import { bagOf, clothCurve, drainedInBag, drainedInCloth } from '../leaves';
 import { offWhey } from '../offWhey';
 import { outOfOrder } from '../order';
 import { COLANDER, WAITS } from '../shared';
@@ -85,9 +79,8 @@ const BAG_SOLUTES = 0.05;
 
 /** Minutes of hot acid curd in a cloth, by its drain curve. */
 function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: number): number {
-  if (!world.drain) return plainMin;
-  const slow = world.drainPace * richSlows(world.milk.composition.fatPct);
-  const curve = { ...world.drain, tauMin: world.drain.tauMin * slow };
+  const curve = clothCurve(world);
+  if (!curve) return plainMin;
   const milkKg = world.milk.massKg;
   const { solutes } = world.style;
   const keep = keptBy(world, pot);
@@ -102,20 +95,15 @@ function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: num
       : drainMinutes(curve, milkKg, curdAt(usual, nonFatMoisture(own, wanted)).moisturePct),
   );
   if (world.likely && wanted !== undefined && minutes === 0) tooWet(own, usual, curve, wanted);
-  pot.nonFat = nonFatMoisture(usual, drainedMoisturePct(curve, milkKg, minutes));
+  drainedInCloth(world, pot, minutes);
   return minutes;
 }
 
 /** Minutes of lactic curd in its bags, by the bag's curve; a later stage goes on where an earlier one stopped. */
 function inBag(world: World, pot: PotState, params: DrainParams): number {
   if (!world.bag) outOfOrder('has a bag and does not say how its curd drains');
-  const bag = {
-    composition: world.milk.composition,
-    milkKg: Math.min(world.bagKg, world.milk.massKg),
-    tempC: params.atC ?? world.roomC,
-    style: world.bag,
-    pace: world.drainPace,
-  };
+  const hung = { ...world, bag: world.bag };
+  const bag = bagOf(hung, params.atC);
   const { solutes } = world.bag;
   const moisturePct = drainedTo(params, solutes);
   const wanted =
@@ -124,9 +112,7 @@ function inBag(world: World, pot: PotState, params: DrainParams): number {
       : bagHours(bag, moisturePct);
   const until = Math.max(pot.bagHours, Math.min(wanted, pot.bagHours + (params.hours ?? LONGEST_BAG_H)));
   const hours = until - pot.bagHours;
-  pot.bagHours = until;
-  const kept = keptDry(bag.composition, world.bag, solutes);
-  pot.nonFat = nonFatMoisture(kept, bagAfter(bag, until).moisturePct);
+  drainedInBag(hung, pot, until, params.atC);
   return hours * 60;
 }
 

@@ -13,7 +13,7 @@ export const drawWhey = kindOf<Record<string, never>>({
   params: z.strictObject({}),
   endedBy: 'done',
   mistakes: () => ['whey-white', 'settled-long', 'spilled', 'gassy', 'pests', 'salted-early'],
-  does: ['holds-curd'],
+  does: ['draws-whey', 'holds-curd'],
   uses: () => ['pot'],
   toleranceC: [4, 3],
   predict: (world, _params, pot) => {

@@ -4,7 +4,7 @@ import { minutesTo, potOf } from '../../../core/heat/pot';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { someMinutesTo } from '../bounds';
-import { offWhey } from '../offWhey';
+import { poachedFor } from '../leaves';
 import { along } from '../spans';
 
 export interface PoachParams {
@@ -26,12 +26,9 @@ const RICOTTA_G_PER_L = 15;
 const MAHLEB_G_PER_KG = 3;
 const MASTIC_G_PER_KG = 0.5;
 /** Whey left to poach in, share of the milk. Common practice. */
-const WHEY_SHARE = 0.85;
+export const WHEY_SHARE = 0.85;
 /** Share of the warming, and of the poaching, spent at the pot: whey boils over without warning. Common practice. */
 const ATTENDED = 0.5;
-/** Share of the fat that a poached slab loses at most, and how soon, min. From memory. */
-const MOST_FAT = 0.01;
-const SOON_MIN = 30;
 
 export const poach = kindOf<PoachParams>({
   kind: 'poach',
@@ -53,16 +50,13 @@ export const poach = kindOf<PoachParams>({
   ],
   toleranceC: [5, 5],
   predict: (world, { toC, minutes, ricotta = false }, pot) => {
-    offWhey(world, pot);
+    poachedFor(world, pot, minutes);
     const started = pot.tempC;
     const whey = potOf(world.milk.litres * WHEY_SHARE, world.milk.massKg * WHEY_SHARE, 'whey');
     const hottest = ricotta ? Math.max(toC, RICOTTA_C) : toC;
     const heating =
       minutesTo(whey, Math.min(30, toC - 1), hottest, world.roomC, whey.powerKw * world.power) +
       (ricotta ? SKIMMING_MIN : 0);
-    pot.ferment = null;
-    pot.work.poachMin = minutes;
-    pot.fatKept = (pot.fatKept ?? world.style.fat) - MOST_FAT * (1 - Math.exp(-minutes / SOON_MIN));
     const whole = heating + minutes;
     return along(
       pot,

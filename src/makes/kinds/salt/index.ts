@@ -7,7 +7,7 @@ import { type Part, saying, value } from '../../sentence';
 import type { HandsWindow } from '../../traits';
 import { bySpoon } from '../byHand';
 import { curdOf } from '../curd';
-import { saltSlows } from '../offWhey';
+import { keptOfWater, saltIn } from '../leaves';
 import { DAY_MIN } from '../shared';
 import { aside, curdResting, fading } from '../spans';
 
@@ -74,18 +74,11 @@ function much(params: SaltParams, format: Format): Part[] {
 }
 const where = (at: SaltParams['at'] = 'curd'): Part[] => [', ', value('at', PLACE[at], { or: 'saltAt' })];
 
-/** Water in a pot of milk or whey, kg. */
-const potWaterKg = ({ milk }: World, pot: PotState): number =>
-  (milk.massKg * milk.composition.waterPct) / 100 + Math.max(0, pot.kg - milk.massKg);
-
 /** Salt stirred into milk or whey: the curd keeps as much of it as it keeps of the water. */
-function inTheWater(world: World, pot: PotState, params: SaltParams, kg: number, waterKg: number): Span {
-  const kept = Math.min(1, waterKg / potWaterKg(world, pot));
-  const givenKg = world.saltGrams === null ? (kg * params.percent) / 100 / kept : world.saltGrams / 1000;
-  pot.strewnKg += givenKg;
-  pot.givenSaltKg += givenKg;
-  pot.saltKg += givenKg * kept;
-  saltSlows(world, pot);
+function inTheWater(world: World, pot: PotState, { percent }: SaltParams, kg: number): Span {
+  const givenKg =
+    world.saltGrams === null ? (kg * percent) / 100 / keptOfWater(world, pot) : world.saltGrams / 1000;
+  saltIn(world, pot, givenKg, { at: 'water' });
   return aside(pot, MINUTES);
 }
 
@@ -127,13 +120,10 @@ export const salt = kindOf<SaltParams>({
   toleranceC: null,
   predict: (world, params, pot) => {
     const { goes, days, pressed } = params;
-    const { kg, waterKg } = curdOf(world, pot);
-    if (params.at === 'milk' || params.at === 'whey') return inTheWater(world, pot, params, kg, waterKg);
-    const percent = world.saltGrams === null ? strewnPct(params) : world.saltGrams / 10 / kg;
-    pot.strewnKg += (kg * percent) / 100;
-    pot.givenSaltKg += (kg * percent) / 100;
-    pot.saltKg += (kg * saltKeptPct(percent, pressed)) / 100;
-    saltSlows(world, pot);
+    const { kg } = curdOf(world, pot);
+    if (params.at === 'milk' || params.at === 'whey') return inTheWater(world, pot, params, kg);
+    const givenKg = world.saltGrams === null ? (kg * strewnPct(params)) / 100 : world.saltGrams / 1000;
+    saltIn(world, pot, givenKg, { at: 'curd', pressed });
     if (days === 0) return curdResting(world, pot, MINUTES + (goes - 1) * BETWEEN_MIN, MINUTES * goes);
     return fading(pot, days * DAY_MIN, days * PER_DAY, COLD_C, TAU_MIN);
   },

@@ -3,14 +3,14 @@ import { boundedBy } from '../../../core/faults/bounds';
 import { hotWaterKg } from '../../../core/heat/hotWater';
 import { microwaveSeconds } from '../../../core/heat/microwave';
 import type { Told } from '../../../core/safety/told';
-import { meanCurdC, STRETCH_WAY_NAMES, STRETCH_WAYS, type StretchWay } from '../../../core/stretch/losses';
-import { type StretchQuality, stretchQuality } from '../../../core/stretch/quality';
+import { STRETCH_WAY_NAMES, STRETCH_WAYS, type StretchWay } from '../../../core/stretch/losses';
+import type { StretchQuality } from '../../../core/stretch/quality';
 import { AIMED_CORE_C, STRETCH_CORE_C } from '../../../core/stretch/window';
 import type { Format } from '../../../core/units/format';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
-import { curdOf, keptBy } from '../curd';
-import { offWhey } from '../offWhey';
+import { curdOf } from '../curd';
+import { stretchedSo } from '../leaves';
 import { fading } from '../spans';
 
 /** Minutes for a kilogram of curd, growing with the ⅔ power: one pair of hands stretches piece by piece. Common practice. */
@@ -112,20 +112,8 @@ export const stretch = kindOf<StretchParams>({
   predict: (world, { by, waterC, saltPct = 0 }, pot) => {
     const way = STRETCH_WAYS[by];
     const core = AIMED_CORE_C + world.probeOffC + way.overshootC;
-    const mean = by === 'microwave' ? core : meanCurdC(core, waterC);
-    offWhey(world, pot);
     const curd = curdOf(world, pot);
-    const fatKg = (world.milk.massKg * world.milk.composition.fatPct * keptBy(world, pot).fat) / 100;
-    const quality = stretchQuality({
-      soured: world.soured ?? 'lactic',
-      pH: pot.pH,
-      coreC: mean,
-      nonFatMoisturePct: (100 * curd.waterKg) / (curd.kg - fatKg),
-      calciumMmolPerLitre: pot.calciumMmolPerLitre,
-      workMin: way.workMin,
-    });
-    pot.fatKept = quality.fatKept;
-    pot.ferment = null;
+    const quality = stretchedSo(world, pot, { by, coreC: core, waterC, workMin: way.workMin });
     if (by !== 'microwave') {
       const taken = (curd.kg * TAKEN_UP * saltPct) / 100;
       pot.saltKg += taken;

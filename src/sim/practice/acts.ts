@@ -1,0 +1,191 @@
+import { standingAreaM2 } from '../../core/curd/press';
+import { bad, type Fault, good, type Result } from '../../core/faults/fault';
+import { saltAfterHours } from '../../core/salt/diffusion';
+import { saltToReach } from '../../core/salt/taken';
+import { STRETCH_WAYS, type StretchWay } from '../../core/stretch/losses';
+import type { BrineParams } from '../../makes/kinds/brine';
+import { curdOf } from '../../makes/kinds/curd';
+import { rinsed, saltIn, stretchedSo } from '../../makes/kinds/leaves';
+import { saltSlows } from '../../makes/kinds/offWhey';
+import { eachKg } from '../../makes/kinds/pieces';
+import { cannot, type Practice, stageNow, worldNow } from './batch';
+import { cut, disturbed, dripped, hasCurd, parted, warmed } from './curd';
+import { addAcid, addDose } from './doses';
+import { elapse, hangs } from './elapse';
+import type { Deed } from './moves';
+
+/** A cheese in its mould, cm. Common practice. */
+const USUAL_HEIGHT_CM = 8;
+/** Curd comes to within so much of its water's heat, with this time constant, min. Common practice. */
+const SHORT_OF_WATER_C = 5;
+const STRETCH_TAU_MIN = 3;
+/** Leaves where it is for somewhere else. */
+function goTo(practice: Practice, place: Practice['place']) {
+  hangs(practice);
+  practice.enteredC = practice.pot.tempC;
+  practice.drainedMin = 0;
+  practice.bagFrom = practice.pot.bagHours;
+  practice.place = place;
+}
+
+/** Salt that a brine has brought since it went in. */
+export function outOfBrine(practice: Practice): void {
+  const { brinedFrom, pot, stages, at } = practice;
+  if (brinedFrom === null) return;
+  const world = worldNow(practice);
+  const params = stages[at]?.params as BrineParams;
+  const curd = curdOf(world, pot);
+  const pct = saltAfterHours(
+    {
+      shape: params.shape,
+      grams: eachKg(params.pieces ?? 0, params.pieceKg, curd.kg) * 1000,
+      diameterCm: params.diameterCm,
+      thicknessCm: params.thicknessCm,
+      brinePctWw: params.pctWw,
+      targetSaltPct: 0,
+      moisturePct: curd.moisturePct,
+      startSaltPct: (100 * curd.saltKg) / curd.kg,
+      knit: params.knit,
+      tempC: params.atC,
+    },
+    (pot.minute - brinedFrom) / 60,
+  );
+  const taken = saltToReach(curd, pct, world.style.solutes);
+  pot.saltKg += taken;
+  pot.givenSaltKg += taken;
+  saltSlows(world, pot);
+  practice.brinedFrom = null;
+}
+
+function stretch(practice: Practice, { waterC, minutes }: Extract<Deed, { do: 'stretch' }>): Fault | null {
+  const { pot, stages } = practice;
+  if (!hasCurd(practice) || pot.wheyPH === null)
+    return cannot('stretch what is not drained curd', 'drain it first');
+  const by =
+    (stages.map(({ params }) => (params as { by?: string }).by).find((one) => one && one in STRETCH_WAYS) as
+      | StretchWay
+      | undefined) ?? 'whey';
+  const started = practice.stretched?.coreC ?? pot.tempC;
+  const coreC = started + (waterC - SHORT_OF_WATER_C - started) * (1 - Math.exp(-minutes / STRETCH_TAU_MIN));
+  const workMin = (practice.stretched?.workMin ?? 0) + minutes;
+  goTo(practice, 'pot');
+  elapse(practice, minutes);
+  pot.tempC = coreC;
+  const quality = stretchedSo(worldNow(practice), pot, { by, coreC, waterC, workMin });
+  practice.stretched = { coreC, workMin, quality };
+  return null;
+}
+
+/**
+ * One deed at the practice pot, now. What cannot be done is said and changes nothing.
+ *
+ * @example act(practice, { do: 'heat', setting: 2 }) // { ok: true, value: null }
+ */
+export function act(practice: Practice, deed: Deed): Result<null> {
+  const fault = practice.over
+    ? cannot('go on with a make that is over', 'begin another')
+    : doIt(practice, deed);
+  return fault ? bad(fault) : good(null);
+}
+
+function doIt(practice: Practice, deed: Deed): Fault | null {
+  const { pot } = practice;
+  switch (deed.do) {
+    case 'heat':
+      practice.hob = deed.setting as Practice['hob'];
+      return null;
+    case 'lid':
+      practice.lid = deed.on;
+      return null;
+    case 'ice':
+      practice.ice = deed.on;
+      return null;
+    case 'stir':
+      practice.stirring = deed.on;
+      if (deed.on) disturbed(practice);
+      return null;
+    case 'add':
+      if (deed.what === 'acid') return addAcid(practice, deed.grams);
+      if (deed.what === 'salt') return salted(practice, deed.grams);
+      if (deed.what !== 'water') return addDose(practice, deed.what, deed.grams);
+      if (!hasCurd(practice)) return cannot('rinse what is not curd', 'wait until there is curd');
+      rinsed(worldNow(practice), pot, (stageNow(practice).params as { waterC?: number }).waterC ?? 20);
+      return null;
+    case 'cut':
+      return cut(practice, deed.mm);
+    case 'draw-whey':
+      return parted(practice);
+    case 'drain': {
+      const fault = parted(practice);
+      if (!fault) goTo(practice, 'drain');
+      return fault;
+    }
+    case 'turn':
+      practice.turns++;
+      return null;
+    case 'press': {
+      const fault = parted(practice);
+      if (fault) return fault;
+      if (practice.place !== 'press') {
+        goTo(practice, 'press');
+        // From here the press decides the moisture, not the cloth before it.
+        pot.nonFat = null;
+        practice.loadedAt = pot.minute;
+        practice.loadedC = pot.tempC;
+        const { heightCm = USUAL_HEIGHT_CM } = stageNow(practice).params as { heightCm?: number };
+        practice.areaM2 = standingAreaM2(curdOf(worldNow(practice), pot).kg, heightCm);
+        pot.work.kPaHours ??= 0.01;
+      }
+      practice.loadKg = deed.kg;
+      return null;
+    }
+    case 'stretch':
+      return stretch(practice, deed);
+    case 'salt':
+      return salted(practice, deed.grams);
+    case 'brine':
+      if ((stageNow(practice).params as { pctWw?: number }).pctWw === undefined)
+        return cannot('lay it in brine at this stage', 'go on to the stage that brines it');
+      goTo(practice, 'brine');
+      practice.brinedFrom ??= pot.minute;
+      return null;
+    case 'wait':
+      elapse(practice, deed.minutes);
+      return null;
+    case 'next':
+      return next(practice);
+    default:
+      return null;
+  }
+}
+
+function salted(practice: Practice, grams: number): Fault | null {
+  const { pot, stages, at } = practice;
+  const later =
+    (stages[at]?.params as { pressed?: boolean } | undefined)?.pressed ??
+    stages.slice(at + 1).some((stage) => stage.kind.does.includes('presses'));
+  const loose = pot.wheyPH === null;
+  saltIn(worldNow(practice), pot, grams / 1000, loose ? { at: 'water' } : { at: 'curd', pressed: later });
+  return null;
+}
+
+/** Stages whose end takes the curd out of where it is. */
+const TAKEN_OUT = ['drains', 'presses', 'brines'] as const;
+
+function next(practice: Practice): Fault | null {
+  hangs(practice);
+  warmed(practice);
+  dripped(practice);
+  outOfBrine(practice);
+  // What hung, lay under a weight or in brine is taken out.
+  const { does } = stageNow(practice).kind;
+  if (practice.place !== 'pot' && TAKEN_OUT.some((one) => does.includes(one))) goTo(practice, 'board');
+  if (practice.at >= practice.stages.length - 1) {
+    practice.over = true;
+    return null;
+  }
+  practice.at++;
+  practice.since = practice.pot.minute;
+  practice.turns = 0;
+  return null;
+}

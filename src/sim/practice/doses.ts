@@ -1,0 +1,88 @@
+import { amountOfGrams, gramsOfProduct } from '../../core/acid/acids';
+import { aimedPH, coagulationPH } from '../../core/acid/coagulation';
+import { amountForPH } from '../../core/acid/titrate';
+import type { Fault } from '../../core/faults/fault';
+import type { DoseId } from '../../makes/grammar';
+import { settingCourse } from '../../makes/kinds/clot';
+import { acidIn, cultureIn } from '../../makes/kinds/leaves';
+import { cannot, costs, type Practice } from './batch';
+
+/** Hotter than this a culture that is put in dies; a coagulant is gone. Common practice. */
+const CULTURE_DIES_C = 50;
+const COAGULANT_DIES_C = 55;
+/** Grams of a dose as planned; null where the plan has none. */
+export const plannedGrams = ({ planned }: Practice, dose: DoseId): number | null =>
+  planned.plan.doses.find(({ id }) => id === dose)?.grams ?? null;
+
+/** Share of the casein that acid has caught so far: none below half of what it needs, all of it once the whey clears. Judgement. */
+export const caughtShare = ({ acidGrams, acidNeededGrams }: Practice): number =>
+  acidNeededGrams === null ? 1 : Math.min(1, Math.max(0, (acidGrams / acidNeededGrams - 0.5) / 0.48));
+
+/** Acid this milk needs as hot as it is, g of product. */
+function needNow({ brief, world, pot }: Practice): number | null {
+  if (!brief.acid || !world.acid) return null;
+  const need = amountForPH(world.buffer, world.acid.titrant, aimedPH(pot.tempC)) * world.milk.litres;
+  return gramsOfProduct(brief.acid, need);
+}
+
+/** Acid into the pot. */
+export function addAcid(practice: Practice, grams: number): Fault | null {
+  const { brief, world, pot, method } = practice;
+  if (!brief.acid || !world.acid) return cannot('put acid into a make that takes none', 'leave it out');
+  const before = pot.tempC;
+  const amount = amountOfGrams(brief.acid, grams);
+  acidIn(world, pot, amount, world.acid.amount);
+  world.acid = { ...world.acid, amount: world.acid.amount + amount };
+  practice.acidGrams += grams;
+  practice.portions++;
+  if (method.acid === 'turns') practice.acidNeededGrams = needNow(practice);
+  else if (practice.cutAt === null && pot.pH <= coagulationPH(before))
+    costs(practice, {
+      cause: 'acid-into-warm-milk',
+      found: ['curdled-early'],
+      text: 'The milk was too warm for its acid and curdled where the stream went in.',
+      casein: 0.1,
+      fat: 0.1,
+    });
+  return null;
+}
+
+/** Any other dose into the pot, by what was planned of it. */
+export function addDose(practice: Practice, what: DoseId, grams: number): Fault | null {
+  const planned = plannedGrams(practice, what);
+  if (planned === null || planned === 0)
+    return cannot(`put in ${what}, which this make does not take`, 'leave it out');
+  const { pot, world } = practice;
+  const share = grams / planned;
+  switch (what) {
+    case 'culture': {
+      const alive = pot.tempC > CULTURE_DIES_C ? 1e-4 : 1;
+      world.cultures = world.cultures.map((one) => ({ ...one, cfuPerMl: one.cfuPerMl * share * alive }));
+      cultureIn(world, pot);
+      if (alive < 1)
+        costs(practice, {
+          cause: 'culture-killed',
+          found: ['not-sour'],
+          text: 'The milk was hotter than its culture lives through.',
+          marks: 5,
+        });
+      return null;
+    }
+    case 'coagulant': {
+      if (!world.coagulant?.imcuPerLitre) return null;
+      const alive = pot.tempC > COAGULANT_DIES_C ? 0.02 : 1;
+      world.coagulant = {
+        ...world.coagulant,
+        imcuPerLitre: world.coagulant.imcuPerLitre * share * alive,
+      };
+      pot.work.setC = pot.tempC;
+      pot.clot = { at: pot.minute, courseAt: settingCourse(world, pot, 60) };
+      return null;
+    }
+    case 'calcium':
+      pot.calciumMmolPerLitre = world.calciumMmolPerLitre * share;
+      return null;
+    default:
+      return null;
+  }
+}

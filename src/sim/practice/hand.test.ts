@@ -1,0 +1,67 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { METHODS } from '../../makes';
+import { basic } from '../../plan/fixtures/briefs';
+import { beginPractice } from './batch';
+import { bestOf } from './best';
+import { played } from './fixtures/played';
+import { play } from './hand';
+import { AS_PLANNED, hiddenOf, TROUBLE_IDS } from './hidden';
+import { standing, worthOf } from './worth';
+
+describe('a perfect hand', () => {
+  it.each(METHODS.map(({ id }) => id))('%s: reaches what its plan foresees within 3 in a hundred', (id) => {
+    const { practice, outcome, worth } = played(id);
+    expect(Math.abs(outcome.yieldKg / practice.aims.kg - 1)).toBeLessThan(0.03);
+    expect(Math.abs(outcome.moisturePct - practice.aims.moisturePct)).toBeLessThan(1.5);
+    expect(Math.abs(outcome.saltPct - practice.aims.saltPct)).toBeLessThan(0.15);
+    expect(worth.score).toBeGreaterThanOrEqual(95);
+    expect(worth.faults).toEqual([]);
+  });
+
+  it('goes by thermometer and tests too, and then comes near what was possible', () => {
+    for (const id of ['whole-milk-ricotta', 'squeaky-curds', 'fresh-pressed']) {
+      const hidden = hiddenOf({ seed: 12 });
+      const begun = beginPractice(basic(id), hidden, 12);
+      if (!begun.ok) throw new Error('it can be planned');
+      play(begun.value, false);
+      const best = bestOf(basic(id), hidden);
+      const outcome = standing(begun.value);
+      expect(outcome?.yieldKg ?? 0, id).toBeGreaterThan(0.85 * (best?.kg ?? 1));
+    }
+  });
+
+  it('makes something of every pot with something wrong with it, and nothing worth more than a hundred', () => {
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...METHODS.map(({ id }) => id)),
+        fc.integer({ min: 0, max: 10_000 }),
+        fc.subarray([...TROUBLE_IDS], { maxLength: 2 }),
+        (id, seed, troubles) => {
+          const best = bestOf(basic(id), hiddenOf({ seed, troubles }));
+          expect(best?.kg).toBeGreaterThan(0);
+          expect(best?.score).toBeLessThanOrEqual(100);
+          expect(best?.moisturePct).toBeGreaterThan(20);
+          expect(best?.moisturePct).toBeLessThan(95);
+        },
+      ),
+      { numRuns: 60 },
+    );
+  });
+
+  it('is not cleverer for somebody else’s milk: the same pot, the same figures', () => {
+    const hidden = hiddenOf({ seed: 3, troubles: ['old-coagulant'] });
+    expect(bestOf(basic('squeaky-curds'), hidden)).toEqual(bestOf(basic('squeaky-curds'), hidden));
+  });
+
+  it('what goes in comes out: fat, casein and water of cheese and whey are what was poured', () => {
+    for (const { id } of METHODS) {
+      const { outcome, practice } = played(id, {}, AS_PLANNED);
+      const fat = (practice.world.milk.massKg * practice.world.milk.composition.fatPct) / 100;
+      expect(outcome.cheese.fat, id).toBeGreaterThan(0);
+      if (practice.method.cream !== 'dressing')
+        expect(outcome.cheese.fat + outcome.whey.fat, id).toBeCloseTo(fat, 6);
+      expect(worthOf(practice, practice.aims.kg).kg).toBe(outcome.yieldKg);
+    }
+  });
+});

@@ -1,0 +1,121 @@
+import { boilingC } from '../../core/heat/boiling';
+import { heatOver } from '../../core/heat/denaturation';
+import { WRAPS, type Wrap } from '../../core/heat/keepWarm';
+import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
+import { setLoss } from '../../makes/kinds/clot';
+import { WHEY_SHARE } from '../../makes/kinds/poach';
+import { costs, type Practice, stageNow } from './batch';
+
+const ICE_C = 1;
+/** Heat of an ice bath's stirred wall, W/m²K, as the sink bath's stirred one. From memory. */
+const ICE_W_PER_M2K = 250;
+/** A hob that is off has given two thirds of what it held after this, min. Common practice. */
+const HEAT_LEFT_MIN = 1.5;
+/** A hob's rated power that reaches the milk. From memory. */
+const HOB_SHARE = 0.6;
+/** Curd out of the pot comes to what is round it in this time; a covered colander over its whey cools so far. Common practice. */
+const OUT_TAU_MIN = 15;
+const COOLS_C = 3;
+const KEPT_TAU_MIN = 10;
+const COLD_TAU_MIN = 90;
+
+/** Whether it stands by itself, wrapped: a set, what ripens, cuts that heal. */
+const stands = (practice: Practice): boolean => {
+  const { does } = stageNow(practice).kind;
+  return does.includes('sets') || does.includes('ripens') || practice.pot.clot !== null;
+};
+
+/** What the pot loses as it stands now, W/m²K. */
+function lossW(practice: Practice): number {
+  const { ice, lid, hob, world } = practice;
+  if (ice) return ICE_W_PER_M2K;
+  if (!lid) return LOSS_W_PER_M2K.uncoveredNowAndThen;
+  if (hob > 0 || !stands(practice)) return LOSS_W_PER_M2K.lidded;
+  const { wrap } = stageNow(practice).params as { wrap?: unknown };
+  return world.keptW ?? (WRAPS.includes(wrap as Wrap) ? LOSS_W_PER_M2K[wrap as Wrap] : setLoss(world));
+}
+
+/** Where the curd is out of the pot, or lies in something that is kept warm or cold: what it comes to, and how soon. */
+function around(practice: Practice): { toC: number; tauMin: number } | null {
+  const { place, world, hob, ice } = practice;
+  const stage = stageNow(practice);
+  const params = stage.params as { atC?: number; in?: string };
+  const { does } = stage.kind;
+  const warm = does.includes('cheddars') || does.includes('sours-on');
+  if (warm && params.atC !== undefined && hob === 0 && !ice) return { toC: params.atC, tauMin: KEPT_TAU_MIN };
+  if (place === 'pot' || does.includes('poaches')) return null;
+  if (place === 'drain' && params.in === 'colander')
+    return { toC: Math.max(world.roomC, practice.enteredC - COOLS_C), tauMin: KEPT_TAU_MIN };
+  if (params.atC !== undefined) return { toC: params.atC, tauMin: COLD_TAU_MIN };
+  return { toC: world.roomC, tauMin: OUT_TAU_MIN };
+}
+
+/** What a hob that is off still gives over some minutes, kW; one that is on holds its fill. */
+function afterglow(practice: Practice, minutes: number): number {
+  if (practice.hob > 0) {
+    practice.heatLeftKj = practice.hidden.heatLeftKj;
+    return 0;
+  }
+  if (practice.heatLeftKj === 0) return 0;
+  const given = practice.heatLeftKj * (1 - Math.exp(-minutes / HEAT_LEFT_MIN));
+  practice.heatLeftKj -= given;
+  return given / (minutes * 60);
+}
+
+const powerCut = ({ hidden: { powerCut: cut }, pot }: Practice): boolean =>
+  cut !== null && pot.minute >= cut[0] && pot.minute < cut[1];
+
+/** Milk over the rim in a minute at the boil with the lid on, share of what is in the pot. Judgement. */
+const OVER_A_MINUTE = 0.04;
+/** Milk that is hot, unstirred and over heat catches on the base from here on, °C; so much a minute burns it all through. Judgement. */
+const CATCHES_FROM_C = 65;
+const CATCH_A_MINUTE = 0.03;
+/** From here on it can be tasted. */
+const TASTES_BURNT = 0.25;
+
+/** What heat does to milk or whey nobody looks after: it catches, and it climbs over the rim. */
+function neglect(practice: Practice, minutes: number, boilsC: number) {
+  const { pot, hob, lid, stirring, place, cutAt } = practice;
+  if (hob === 0 || (place !== 'pot' && !stageNow(practice).kind.does.includes('poaches'))) return;
+  if (!stirring && pot.tempC > CATCHES_FROM_C && cutAt === null && practice.acidGrams === 0) {
+    const before = practice.burnt;
+    practice.burnt += CATCH_A_MINUTE * minutes * hob;
+    if (before < TASTES_BURNT && practice.burnt >= TASTES_BURNT)
+      costs(practice, {
+        cause: 'milk-caught',
+        found: ['burnt-taste'],
+        text: 'The milk caught on the base: it was hot, over heat, and not stirred.',
+        marks: 20,
+      });
+  }
+  if (pot.tempC < boilsC - 0.5) return;
+  const gone = Math.min(1, OVER_A_MINUTE * minutes * (lid ? hob : 0.3 * hob));
+  practice.lostLitres += gone * pot.litres;
+  costs(practice, {
+    cause: null,
+    found: ['low-yield'],
+    text: 'It boiled over: what went over the rim is lost.',
+    fat: gone,
+    casein: gone,
+  });
+}
+
+/** The pot's temperature over some minutes, and the heat its milk takes. */
+export function heatFor(practice: Practice, minutes: number): void {
+  const { pot, world, hob, ice, brief } = practice;
+  const before = pot.tempC;
+  const outside = around(practice);
+  const boilsC = boilingC(brief.altitudeM);
+  if (outside) {
+    pot.tempC = outside.toC + (before - outside.toC) * Math.exp(-minutes / outside.tauMin);
+  } else {
+    const poaches = stageNow(practice).kind.does.includes('poaches');
+    const share = poaches ? WHEY_SHARE : 1;
+    const body = potOf(pot.litres * share, pot.kg * share, poaches ? 'whey' : 'milk', lossW(practice));
+    const rated = world.heating?.kW === undefined ? body.powerKw : world.heating.kW * HOB_SHARE;
+    const kW = (powerCut(practice) ? 0 : (rated * hob * world.power) / 2) + afterglow(practice, minutes);
+    pot.tempC = Math.min(boilsC, tempAfter(body, before, minutes, ice ? ICE_C : world.roomC, kW));
+    neglect(practice, minutes, boilsC);
+  }
+  pot.heat = heatOver(pot.heat, before, pot.tempC, minutes);
+}
