@@ -236,7 +236,7 @@ describe('practising', () => {
     expect(answer.worth.kg).toBeGreaterThan(0);
     expect(out('check', file(answer))).toMatchObject({ kind: 'practised', valid: true });
     expect(out('check', path)).toMatchObject({ kind: 'practice', valid: true });
-    expect(out('learn', file(answer.make)).learned ?? []).toEqual([]);
+    expect(out('learn', file(answer.make)).quirks).toEqual([]);
   });
 
   it('says by its number which move cannot be', () => {

@@ -8,6 +8,7 @@ import {
   MethodGlyph,
   PailGlyph,
   PotGlyph,
+  PractiseGlyph,
   ReckonGlyph,
   ShelfGlyph,
   WeekGlyph,
@@ -18,13 +19,20 @@ import { DayLine } from '../views/common/DayLine';
 import { useLearner } from './useLearner';
 import { ViewBoundary } from './ViewBoundary';
 
-const WAYS: readonly { to: string; text: string; Glyph: ComponentType<{ size?: number }> }[] = [
+/** The ways around; one that is `wide` has no room at the foot of a phone, and is reached from the pot there. */
+const WAYS: readonly {
+  to: string;
+  text: string;
+  Glyph: ComponentType<{ size?: number }>;
+  wide?: boolean;
+}[] = [
   { to: '/plan', text: 'Plan', Glyph: PailGlyph },
   { to: '/week', text: 'Week', Glyph: WeekGlyph },
   { to: '/pot', text: 'Pot', Glyph: PotGlyph },
   { to: '/book', text: 'Book', Glyph: BookGlyph },
   { to: '/shelf', text: 'Shelf', Glyph: ShelfGlyph },
   { to: '/methods', text: 'Methods', Glyph: MethodGlyph },
+  { to: '/practise', text: 'Practise', Glyph: PractiseGlyph, wide: true },
   { to: '/reckon', text: 'Reckon', Glyph: ReckonGlyph },
   { to: '/kitchen', text: 'Kitchen', Glyph: KitchenGlyph },
 ];
@@ -98,12 +106,12 @@ export function Shell() {
           aria-label="Ways around"
           className="fixed inset-x-0 bottom-0 z-20 flex print:hidden border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
         >
-          {WAYS.map(({ to, text, Glyph }) => (
+          {WAYS.map(({ to, text, Glyph, wide = false }) => (
             <NavLink
               key={to}
               to={to}
               className={({ isActive }) =>
-                `flex min-h-16 flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[13px] font-semibold tab:min-h-[72px] tab:text-[15px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
+                `${wide ? 'hidden tab:flex' : 'flex'} min-h-16 flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[13px] font-semibold tab:min-h-[72px] tab:text-[15px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
               }
             >
               <Glyph />

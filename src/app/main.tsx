@@ -28,6 +28,7 @@ const ReckonView = lazy(() => import('../views/reckon/ReckonView'));
 const MethodsView = lazy(() => import('../views/methods/MethodsView'));
 const ShelfView = lazy(() => import('../views/shelf/ShelfView'));
 const WeekView = lazy(() => import('../views/week/WeekView'));
+const PractiseView = lazy(() => import('../views/pot/practise/PractiseView'));
 const FirstView = lazy(() => import('../views/common/FirstView'));
 
 const router = createBrowserRouter([
@@ -42,6 +43,7 @@ const router = createBrowserRouter([
       { path: '/book/beside', element: <BesideView /> },
       { path: '/book/:id', element: <MakePage /> },
       { path: '/week', element: <WeekView /> },
+      { path: '/practise', element: <PractiseView /> },
       { path: '/kitchen', element: <KitchenView /> },
       { path: '/shelf', element: <ShelfView /> },
       { path: '/reckon/:name?', element: <ReckonView /> },

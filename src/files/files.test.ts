@@ -188,5 +188,7 @@ it('a brief or a broken file is not converted', () => {
     'learned',
     'week',
     'week-plan',
+    'practice',
+    'practised',
   ]);
 });

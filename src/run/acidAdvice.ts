@@ -26,7 +26,7 @@ export function acidAdvice(state: MakeState): AcidAdvice | null {
   if (!last) return { kind: 'first', grams: first };
   const given = acidGiven(state);
   const givenShare = given / dose.grams;
-  const look = state.looks.findLast((one) => one.stage === stageAt(state).id && one.at >= last.at);
+  const look = state.looks.findLast((one) => one.stage === stageAt(state).id && one.seq > last.seq);
   if (!look) return { kind: 'look', lookAt: last.at + WAIT_MIN * 60_000, givenShare };
   // Drops of fat are fat on its way out, not acid wanting.
   if (look.look === 'clear' || look.look === 'creamy')

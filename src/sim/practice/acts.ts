@@ -186,6 +186,7 @@ function next(practice: Practice): Fault | null {
   }
   practice.at++;
   practice.since = practice.pot.minute;
+  practice.begun[practice.at] = practice.pot.minute;
   practice.turns = 0;
   return null;
 }

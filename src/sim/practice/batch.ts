@@ -52,6 +52,8 @@ export interface Practice {
   stages: readonly BatchStage[];
   /** What the plan foresees of each stage, and of the whole. */
   spans: readonly Span[];
+  /** The batch at its end, as planned. */
+  end: PotState;
   aims: { kg: number; moisturePct: number; saltPct: number; pH: number | null };
   hidden: Hidden;
   world: World & { acidNeeded: number };
@@ -60,6 +62,8 @@ export interface Practice {
   /** The stage under way, and the minute it began. */
   at: number;
   since: number;
+  /** The minute every stage began. */
+  begun: number[];
   over: boolean;
   hob: 0 | 1 | 2 | 3;
   lid: boolean;
@@ -131,6 +135,7 @@ export function beginPractice(brief: Brief, hidden: Hidden, seed = 0): Result<Pr
       method,
       stages,
       spans,
+      end,
       aims: {
         kg: outcome.yieldKg,
         moisturePct: outcome.moisturePct,
@@ -143,6 +148,7 @@ export function beginPractice(brief: Brief, hidden: Hidden, seed = 0): Result<Pr
       random: seeded(seed + 7),
       at: 0,
       since: 0,
+      begun: [0],
       over: false,
       hob: 0,
       lid: true,

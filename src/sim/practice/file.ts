@@ -52,7 +52,7 @@ export function judged(
 ): Judged {
   const really = [
     ...new Set([
-      ...costs.filter(({ marks }) => marks >= 2).flatMap(({ cause }) => cause ?? []),
+      ...costs.flatMap(({ cause }) => cause ?? []),
       ...hidden.troubles.flatMap((one) => TROUBLE_CAUSES[one] ?? []),
     ]),
   ];

@@ -5,6 +5,7 @@ import { type Outcome, outcomeOf } from '../../plan/outcome';
 import { type Cost, type Practice, worldNow } from './batch';
 import { hasCurd } from './curd';
 import { caughtShare } from './doses';
+import { otherwise } from './otherwise';
 
 /** What a practised make came to. */
 export interface Worth {
@@ -116,21 +117,34 @@ export function reckonedUp(practice: Practice, bestKg: number): Reckoned[] {
   const real = standing(practice);
   if (!real) return [];
   const { score } = worthOf(practice, bestKg, real);
-  return practice.costs
-    .map((one) => {
-      const without = standing(practice, one);
-      if (!without) return null;
-      const others = { ...practice, costs: practice.costs.filter((each) => each !== one) };
-      return {
-        atMin: one.atMin,
-        cause: one.cause,
-        text: one.text,
-        grams: 1000 * (without.yieldKg - real.yieldKg),
-        marks: Math.max(0, worthOf(others, bestKg, without).score - score),
-      };
-    })
-    .filter((one) => one !== null)
-    .sort((a, b) => b.marks - a.marks || b.grams - a.grams);
+  const told = (
+    { atMin, cause, text }: Pick<Reckoned, 'atMin' | 'cause' | 'text'>,
+    without: Outcome | null,
+    other: Practice,
+  ): Reckoned[] =>
+    without
+      ? [
+          {
+            atMin,
+            cause,
+            text,
+            grams: 1000 * (without.yieldKg - real.yieldKg),
+            marks: Math.max(0, worthOf(other, bestKg, without).score - score),
+          },
+        ]
+      : [];
+  const left = asLeft(practice);
+  return [
+    ...practice.costs.flatMap((one) =>
+      told(one, standing(practice, one), {
+        ...practice,
+        costs: practice.costs.filter((each) => each !== one),
+      }),
+    ),
+    ...otherwise(practice, left).flatMap((one) =>
+      told(one, standing(practice, undefined, one.pot), { ...practice, pot: one.pot }),
+    ),
+  ].sort((a, b) => b.marks - a.marks || b.grams - a.grams);
 }
 
 /** What lies on the scale, kg: the curd as it drips, or the whole pot. */

@@ -95,3 +95,10 @@ export const BackGlyph = ({ size }: Sized) => (
     <path d="M20 5L9 16l11 11" />
   </Pen>
 );
+/** A pot with a hand-drawn question over it. */
+export const PractiseGlyph = ({ size }: Sized) => (
+  <Pen size={size}>
+    <path d="M5 17h22v7a4 4 0 0 1-4 4H9a4 4 0 0 1-4-4zM2.500 17h27" />
+    <path d="M12.500 7.500a3.500 3.500 0 1 1 5 3.200c-1 .5-1.500 1-1.500 2" />
+  </Pen>
+);

@@ -13,6 +13,7 @@ const VIEWS = [
   ['/week', 'Week'],
   ['/shelf', 'Shelf'],
   ['/methods', 'Methods'],
+  ['/practise', 'Practise'],
   ['/reckon', 'Reckoner'],
   ['/kitchen', 'Kitchen'],
 ] as const;

@@ -51,6 +51,13 @@ function Nothing({ text }: { text: string }) {
       >
         To the plan
       </Link>
+      <p className="mt-5 text-[17px]">
+        Or{' '}
+        <Link to="/practise" className="font-semibold underline underline-offset-4">
+          practise on a pot that answers
+        </Link>
+        : nothing of it comes into the book.
+      </p>
     </section>
   );
 }

@@ -36,7 +36,19 @@ import { WhyLate } from './WhyLate';
 const WARM: readonly string[] = ['warm-time', 'warm-sour'];
 
 /** Standing at one pot: the action, its target and its countdown dominate; a pad to note on; what comes next. */
-export function Stand({ id, state }: { id: string; state: MakeState }) {
+export function Stand({
+  id,
+  state,
+  practice = false,
+  onOver,
+}: {
+  id: string;
+  state: MakeState;
+  /** Beside a practice pot, in half the width: its own bench has the instruments. */
+  practice?: boolean;
+  /** Where to go once it is over; to its page in the book otherwise. */
+  onOver?: () => void;
+}) {
   const format = useFormat();
   const now = useNow(1000);
   const navigate = useNavigate();
@@ -76,8 +88,9 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   useLayoutEffect(() => {
     if (next !== '') window.scrollTo({ top: 0 });
   }, [next]);
+  const leave = onOver ?? (() => navigate(`/book/${id}`));
   const finish = async (weighedKg: number | null) => {
-    if (await note({ type: 'finished', weighedKg })) navigate(`/book/${id}`);
+    if (await note({ type: 'finished', weighedKg })) leave();
   };
   const findings = (
     <>
@@ -112,7 +125,13 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
   );
   if (state.handedAt !== null) return <Elsewhere state={state} note={note} />;
   return (
-    <div className="lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:grid-rows-[auto_1fr] lap:items-start lap:gap-x-6">
+    <div
+      className={
+        practice
+          ? ''
+          : 'lap:grid lap:grid-cols-[minmax(0,1fr)_19.5rem] lap:grid-rows-[auto_1fr] lap:items-start lap:gap-x-6'
+      }
+    >
       <section aria-label="Now" className="plate min-w-0 px-3 pt-3 pb-6 tab:px-8 tab:pt-4 lap:col-start-1">
         <p className="text-[16px] text-ink-soft">
           <span className="hidden tab:inline">
@@ -123,7 +142,9 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
           {lost <= -0.01 &&
             ` · about ${format.kg(state.plan.predictions.yieldKg.likely)} after what went wrong`}
         </p>
-        <div className="mt-1 flex flex-wrap items-end justify-between gap-x-5 gap-y-1">
+        <div
+          className={`mt-1 flex flex-wrap items-end justify-between gap-x-5 ${practice ? 'gap-y-5' : 'gap-y-1'}`}
+        >
           <h1
             ref={heading}
             tabIndex={-1}
@@ -189,18 +210,20 @@ export function Stand({ id, state }: { id: string; state: MakeState }) {
         <Cautions large texts={cautions.map((one) => cautionText(one, format))} />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
           <Mishap state={state} note={note} />
-          <OutOfTurn id={id} state={state} note={note} />
-          <Abandon note={note} onAbandoned={() => navigate(`/book/${id}`)} />
+          {!practice && <OutOfTurn id={id} state={state} note={note} />}
+          {!practice && <Abandon note={note} onAbandoned={leave} />}
         </p>
       </section>
-      <aside className="mt-5 space-y-5 lap:col-start-2 lap:row-span-2 lap:row-start-1 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 lap:mt-0 lap:block lap:space-y-5">
+      <aside
+        className={`mt-5 space-y-5 tab:grid tab:grid-cols-2 tab:items-start tab:gap-5 tab:space-y-0 ${practice ? '' : 'lap:col-start-2 lap:row-span-2 lap:row-start-1 lap:mt-0 lap:block lap:space-y-5'}`}
+      >
         {!phone && pad}
         <Coming state={state} now={now} />
         <Recent state={state} note={note} />
-        <Probe makeId={id} state={state} note={note} />
+        {!practice && <Probe makeId={id} state={state} note={note} />}
       </aside>
       <div className="min-w-0 lap:col-start-1">
-        <WhereItRings id={id} state={state} />
+        {!practice && <WhereItRings id={id} state={state} />}
         <RunTrack state={state} now={now} />
       </div>
     </div>

@@ -1,0 +1,280 @@
+import { useState } from 'react';
+import { FIRST_SHARE } from '../../../core/acid/coagulation';
+import type { Fault } from '../../../core/faults/fault';
+import type { Quantity } from '../../../core/units/format';
+import type { DoseId } from '../../../makes/grammar';
+import { type Practice, stageNow } from '../../../sim/practice/batch';
+import { plannedGrams } from '../../../sim/practice/doses';
+import type { Deed } from '../../../sim/practice/moves';
+import { look, test } from '../../../sim/practice/senses';
+import { useFormat } from '../../../store/hooks';
+import { Button } from '../../../ui/parts/Button';
+import { NumberField } from '../../../ui/parts/NumberField';
+
+type Do = (deed: Deed) => Fault | null;
+/** A number with the deed it is for. */
+interface Amount {
+  label: string;
+  quantity: Quantity;
+  unit?: string;
+  usual: number;
+  max: number;
+  step: number;
+  submit: string;
+  deed(value: number): Deed;
+}
+
+const NAMES: Record<DoseId, string> = {
+  acid: 'Acid',
+  calcium: 'Calcium',
+  coagulant: 'Coagulant',
+  culture: 'Culture',
+  salt: 'Salt',
+  cream: 'Cream',
+  lipase: 'Lipase',
+  'brine-salt': 'Salt for the brine',
+};
+
+const MOST_G = 20_000;
+const round = (value: number) => (value >= 20 ? Math.round(value) : Math.round(value * 100) / 100);
+
+/** What there is to do with a number at the stage under way. */
+function amountsAt(practice: Practice): Amount[] {
+  const { kind, params } = stageNow(practice);
+  const goal = kind.goal(params);
+  const said = params as { mm?: number; waterC?: number; kPa?: number };
+  const doses = kind.takes(params).filter((one): one is DoseId => one !== 'milk' && one !== 'brine-salt');
+  const all: Amount[] = doses.flatMap((what): Amount[] => {
+    const planned = plannedGrams(practice, what);
+    if (!planned) return [];
+    const poured = practice.acidGrams > 0;
+    const usual =
+      what === 'acid' && goal?.is === 'clear-whey'
+        ? planned * (poured ? (1 - FIRST_SHARE) / 3 : FIRST_SHARE)
+        : planned;
+    return [
+      {
+        label: NAMES[what],
+        quantity: 'dose',
+        usual: round(usual),
+        max: MOST_G,
+        step: usual < 2 ? 0.01 : usual < 20 ? 0.1 : 1,
+        submit: what === 'salt' ? 'Salt it' : 'Pour it in',
+        deed: (grams) => (what === 'salt' ? { do: 'salt', grams } : { do: 'add', what, grams }),
+      },
+    ];
+  });
+  if (kind.does.includes('cuts'))
+    all.push({
+      label: 'Cuts apart',
+      quantity: 'plain',
+      unit: 'mm',
+      usual: said.mm ?? 12,
+      max: 300,
+      step: 1,
+      submit: 'Cut it',
+      deed: (mm) => ({ do: 'cut', mm }),
+    });
+  if (kind.does.includes('presses'))
+    all.push({
+      label: 'Weight on it',
+      quantity: 'cheese',
+      usual: 5,
+      max: 2000,
+      step: 0.5,
+      submit: 'Put it on',
+      deed: (kg) => ({ do: 'press', kg }),
+    });
+  return all;
+}
+
+/** One number and its button. */
+function AmountLine({ amount, act }: { amount: Amount; act: Do }) {
+  const format = useFormat();
+  const [field, setField] = useState<{ value: number | null; text: string | null }>({
+    value: amount.usual,
+    text: null,
+  });
+  const [fault, setFault] = useState<string | undefined>();
+  const give = () => {
+    if (field.value === null || field.value < 0 || field.value > amount.max) {
+      setFault('Give a number that can be: nothing was done.');
+      return;
+    }
+    const answer = act(amount.deed(field.value));
+    setFault(answer ? `You cannot ${answer.problem}: ${answer.remedy}.` : undefined);
+  };
+  return (
+    <div className="flex items-end gap-3">
+      <div className="w-40">
+        <NumberField
+          label={amount.label}
+          value={field.value}
+          text={field.text}
+          onChange={setField}
+          quantity={amount.quantity}
+          {...(amount.unit && { unit: amount.unit })}
+          units={format.units}
+          min={0}
+          max={amount.max}
+          step={amount.step}
+          fault={fault}
+          bare
+        />
+      </div>
+      <Button tone="main" onClick={give}>
+        {amount.submit}
+      </Button>
+    </div>
+  );
+}
+
+function Stretching({ act }: { act: Do }) {
+  const format = useFormat();
+  const [water, setWater] = useState<{ value: number | null; text: string | null }>({
+    value: 76,
+    text: null,
+  });
+  const [minutes, setMinutes] = useState<{ value: number | null; text: string | null }>({
+    value: 4,
+    text: null,
+  });
+  const [fault, setFault] = useState<string | undefined>();
+  const pull = () => {
+    const answer =
+      water.value === null || minutes.value === null || minutes.value < 0.5
+        ? { problem: 'stretch it so', remedy: 'give the water and at least half a minute' }
+        : act({ do: 'stretch', waterC: water.value, minutes: minutes.value });
+    setFault(answer ? `You cannot ${answer.problem}: ${answer.remedy}.` : undefined);
+  };
+  return (
+    <div className="flex flex-wrap items-end gap-3">
+      <div className="w-28">
+        <NumberField
+          label="Water"
+          value={water.value}
+          text={water.text}
+          onChange={setWater}
+          quantity="temperature"
+          units={format.units}
+          min={30}
+          max={100}
+          step={1}
+          fault={fault}
+          bare
+        />
+      </div>
+      <div className="w-24">
+        <NumberField
+          label="Worked"
+          value={minutes.value}
+          text={minutes.text}
+          onChange={setMinutes}
+          unit="min"
+          units={format.units}
+          min={0.5}
+          max={60}
+          step={0.5}
+          bare
+        />
+      </div>
+      <Button tone="main" onClick={pull}>
+        Stretch it
+      </Button>
+    </div>
+  );
+}
+
+/** What one finds as one looks, or puts a hand to it; noted by whoever stands there, on the pad. */
+function Senses({ practice }: { practice: Practice }) {
+  const format = useFormat();
+  const [told, setTold] = useState('');
+  const see = () => {
+    const { whey, bowl } = look(practice);
+    const says = [
+      bowl && (bowl === 'stopped' ? 'The bowl stands still.' : 'The bowl turns at a touch.'),
+      whey && `The whey is ${whey}.`,
+    ].filter(Boolean);
+    setTold(says.length > 0 ? says.join(' ') : 'Nothing to be seen yet but milk, or curd as it should be.');
+  };
+  const feel = () => {
+    const { found, pH, kg } = test(practice);
+    const says = [
+      found && `By hand: ${found}.`,
+      pH !== null && `The meter says pH ${format.pH(pH)}.`,
+      kg !== null && `On the scale: ${format.kg(kg)}.`,
+    ].filter(Boolean);
+    setTold(says.length > 0 ? says.join(' ') : 'There is nothing to be tried here.');
+  };
+  return (
+    <div>
+      <div className="flex flex-wrap gap-2">
+        <Button onClick={see}>Look</Button>
+        <Button onClick={feel}>Try, read and weigh</Button>
+      </div>
+      <p aria-live="polite" data-testid="sensed" className="mt-1.5 min-h-6 text-[17px]">
+        {told}
+      </p>
+    </div>
+  );
+}
+
+/** Deeds without a number at the stage under way. */
+function plainAt(practice: Practice): { text: string; deed: Deed }[] {
+  const { kind, params } = stageNow(practice);
+  const { does } = kind;
+  const where = (params as { in?: string }).in;
+  return [
+    ...(does.includes('draws-whey')
+      ? [{ text: 'Draw the whey off', deed: { do: 'draw-whey' } as const }]
+      : []),
+    ...(does.includes('drains')
+      ? [
+          {
+            text: where === 'bag' ? 'Hang it up' : where === 'basket' ? 'Ladle it in' : 'Drain it',
+            deed: { do: 'drain' } as const,
+          },
+        ]
+      : []),
+    ...(does.includes('rinses')
+      ? [{ text: 'Pour water over it', deed: { do: 'add', what: 'water', grams: 1000 } as const }]
+      : []),
+    ...(does.includes('brines') ? [{ text: 'Lay it in the brine', deed: { do: 'brine' } as const }] : []),
+    ...(kind.rounds(params)?.what === 'turn' ? [{ text: 'Turn it', deed: { do: 'turn' } as const }] : []),
+  ];
+}
+
+/** Everything hands can do at the stage under way, beside the hob. */
+export function Deeds({ practice, act }: { practice: Practice; act: Do }) {
+  const [said, setSaid] = useState('');
+  const stage = stageNow(practice);
+  const key = `${practice.at} ${practice.portions}`;
+  return (
+    <div className="space-y-3">
+      {amountsAt(practice).map((amount) => (
+        <AmountLine key={`${key} ${amount.label}`} amount={amount} act={act} />
+      ))}
+      {stage.kind.does.includes('stretches') && <Stretching act={act} />}
+      <div className="flex flex-wrap gap-2 empty:hidden">
+        {plainAt(practice).map(({ text, deed }) => (
+          <Button
+            key={text}
+            tone="main"
+            onClick={() => {
+              const fault = act(deed);
+              setSaid(fault ? `You cannot ${fault.problem}: ${fault.remedy}.` : '');
+            }}
+          >
+            {text}
+          </Button>
+        ))}
+      </div>
+      {said !== '' && (
+        <p role="alert" className="text-[16px] text-danger">
+          {said}
+        </p>
+      )}
+      <Senses key={practice.at} practice={practice} />
+    </div>
+  );
+}

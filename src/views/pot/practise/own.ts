@@ -1,0 +1,82 @@
+import type { MakeEvent } from '../../../run/events';
+import { startOf } from '../../../sim/practice/log';
+import { Database } from '../../../store/db';
+import { followMakes } from '../../../store/followMakes';
+import { readLog, startMake } from '../../../store/log';
+import type { Clock, Ports, Ring } from '../../../store/ports';
+import { createStore, type Store } from '../../../store/store';
+import { say, sayUnwritten } from '../../common/written';
+import { type Asked, type Kept, keptIn, newRoom, Room, roomAgain } from './room';
+
+/** Practice makes stand in a store of their own: book, shelf, learning and alarms never see them. */
+const NAME = 'plump-pail-practice';
+
+/** Nothing rings on a practice pot. */
+const SILENT: Ring = {
+  sound: () => undefined,
+  speak: () => undefined,
+  notify: () => undefined,
+  askToNotify: async () => false,
+};
+
+/** A practice with its own store and its own clock. */
+export interface Practising {
+  room: Room;
+  store: Store;
+  ports: Ports;
+}
+
+let opened: Promise<{ db: Database; store: Store; clock: Clock; at: { room: Room | null } }> | null = null;
+
+/** Opens the practice store once; its clock is that of the room in it. */
+function open(outer: Clock) {
+  opened ??= (async () => {
+    const db = new Database(NAME);
+    await db.openOwn();
+    const at: { room: Room | null } = { room: null };
+    const now = () => at.room?.nowMs ?? outer.wall();
+    const clock: Clock = { wall: now, mono: now };
+    const store = createStore(db, clock, { id: 'practice', from: 'practice' });
+    followMakes(
+      db,
+      store,
+      () => undefined,
+      (error) => sayUnwritten('The practice', error),
+    );
+    return { db, store, clock, at };
+  })();
+  return opened;
+}
+
+/** Goes to a practice pot with what is asked for, or with what was kept; null where it cannot be. */
+export async function practising(outer: Ports, asked: Asked | Kept): Promise<Practising | null> {
+  const { db, store, clock, at } = await open(outer.clock);
+  const again = 'moves' in asked ? roomAgain(asked, localStorage) : null;
+  const room =
+    again ??
+    ('moves' in asked ? null : newRoom(asked, crypto.randomUUID(), outer.clock.wall(), localStorage));
+  if (!room) return null;
+  if (!(room instanceof Room)) {
+    say(`This cannot be practised: ${room.path} ${room.problem}; ${room.remedy}.`);
+    return null;
+  }
+  at.room = room;
+  if (!again) {
+    await db.transaction('rw', [db.makes, db.events], async () => {
+      await db.events.clear();
+      await db.makes.clear();
+    });
+    const first = startOf(room.practice, room.asked.title);
+    if (first.type !== 'started') throw new Error('a make begins with its start');
+    await startMake(db, room.makeId, first, room.startMs);
+  } else if ((await readLog(db, room.makeId)).length === 0) return null;
+  const ports: Ports = { ...outer, db, clock, ring: SILENT, startOver: null };
+  return { room, store, ports };
+}
+
+/** The log of a practice as it stands. */
+export const practiceLog = ({ room, ports }: Practising): Promise<MakeEvent[]> =>
+  readLog(ports.db, room.makeId);
+
+/** The practice that was under way when the page was left. */
+export const keptPractice = (): Kept | null => keptIn(localStorage);
