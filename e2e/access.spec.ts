@@ -1,32 +1,8 @@
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
-import { expect, type Page, test } from '@playwright/test';
+import { expect, test } from '@playwright/test';
 import { DEMO } from '../playwright.config';
+import { serious } from './axe';
 
 test.use({ baseURL: DEMO });
-
-const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
-
-interface Found {
-  id: string;
-  impact: string;
-  nodes: { html: string; failureSummary: string }[];
-}
-
-/** Faults of serious or critical weight; incomplete checks are not faults. */
-async function serious(page: Page): Promise<string[]> {
-  await page.evaluate(axe);
-  const found = (
-    await page.evaluate(() =>
-      (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run(),
-    )
-  ).violations as Found[];
-  return found
-    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
-    .flatMap((one) =>
-      one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`),
-    );
-}
 
 const VIEWS = [
   '/plan',
@@ -36,6 +12,7 @@ const VIEWS = [
   '/book/beside?of=demo-make-11,demo-make-12',
   '/shelf',
   '/week',
+  '/practise',
   '/methods/cultured-stretched',
   '/reckon/acidification',
   '/kitchen',

@@ -1,4 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
+import { serious } from './axe';
 import { open, to } from './kitchen';
 
 const bench = (page: Page) => page.getByRole('region', { name: 'Bench' });
@@ -23,7 +24,7 @@ test('a ricotta practised well: by the look of the whey and the thermometer, and
   page,
 }) => {
   await open(page, '/practise');
-  await page.getByRole('button', { name: 'Ricotta for the towpath: a pot as it should be' }).click();
+  await page.getByRole('button', { name: 'Ricotta for the towpath: a good pot' }).click();
   await to(page, /Scald/);
   await box(page, 'stir').check();
   await box(page, 'lid').uncheck();
@@ -33,6 +34,7 @@ test('a ricotta practised well: by the look of the whey and the thermometer, and
   await hob(page, 'off');
   await box(page, 'stir').uncheck();
   await expect(bench(page).getByTestId('thermometer')).toContainText(/^(89|90)\.\d/);
+  expect(await serious(page)).toEqual([]);
   await goesOn(page);
 
   // Poured on the bench it stands on the pad, which asks for a look.
@@ -72,6 +74,7 @@ test('a ricotta practised well: by the look of the whey and the thermometer, and
   await expect(after).toContainText('were possible with this milk');
   expect(await score(page)).toBeGreaterThanOrEqual(90);
   await expect(after).toContainText('Pot, milk and probe were as they should be.');
+  expect(await serious(page)).toEqual([]);
 
   // Nothing of it is in the book, and nothing of it runs.
   await page.getByRole('link', { name: 'Book', exact: true }).click();
@@ -84,7 +87,7 @@ test('curds practised badly: cut far too soon, never stirred, and told so with w
   page,
 }) => {
   await open(page, '/practise');
-  await page.getByRole('button', { name: 'Curds for the pub: a pot as it should be' }).click();
+  await page.getByRole('button', { name: 'Curds for the pub: a good pot' }).click();
   await to(page, /Warm/);
   await hob(page, 'middle');
   await call(page);
@@ -131,7 +134,7 @@ test('a plan is practised from the plan, and a trouble is named only afterwards'
   await expect(bench(page)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Practice of the plan');
   await page.getByRole('button', { name: 'Leave this practice' }).click();
-  await page.getByRole('button', { name: 'Practise: The bottle on the windowsill' }).click();
+  await page.getByRole('button', { name: 'The bottle on the windowsill: To the bench' }).click();
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('stage 1 of');
   await expect(page.getByText('half of its strength')).toHaveCount(0);
   await page.getByRole('button', { name: 'Stop here and see what went on' }).click();

@@ -9,6 +9,7 @@ import { normal, type Random, seeded } from '../core/stats/random';
 import { roundTo } from '../core/units/numbers';
 import type { Brief } from '../plan/brief/schema';
 import { type BenchBatch, benchBatch, curdOnScaleKg, pHWithAcid } from './batch';
+import { afterglow, ICE_C, ICE_W_PER_M2K } from './hob';
 import { wheyWith } from './whey';
 
 /** What somebody does to the pot on the bench. */
@@ -63,11 +64,6 @@ export interface BenchReading {
 }
 
 const ROOM_C = 20;
-const ICE_C = 1;
-/** Heat of an ice bath's stirred wall, W/m²K, as the sink bath's stirred one. From memory. */
-const ICE_W_PER_M2K = 250;
-/** A hob that is off has given two thirds of what it held after this, min. Common practice. */
-const HEAT_LEFT_MIN = 1.5;
 const DROP_OUT = { chance: 0.01, most: 6 } as const;
 
 /** A pot new to the bench, of plain milk at `tempC`, with the quirks of its seed. */
@@ -106,18 +102,6 @@ export function benchPot(litres: number, seed: number, tempC = 4): BenchPot {
 
 const facts = SPECIES_FACTS.cow;
 
-/** What a hob that is off still gives over some minutes, kW; one that is on holds its fill. */
-function afterglow(pot: BenchPot, minutes: number): number {
-  if (pot.controls.hob > 0) {
-    pot.heatLeftKj = pot.quirks.heatLeftKj;
-    return 0;
-  }
-  if (pot.heatLeftKj === 0 || minutes <= 0) return 0;
-  const given = pot.heatLeftKj * (1 - Math.exp(-minutes / HEAT_LEFT_MIN));
-  pot.heatLeftKj -= given;
-  return given / (minutes * 60);
-}
-
 /**
  * Puts a real batch of a brief into a pot that holds none yet, as warm as the pot is, the same one for the same seed; faults
  * of the brief come back.
@@ -149,7 +133,9 @@ function step(pot: BenchPot, minutes: number): void {
   const milk = milkIn(pot);
   const lossW = ice ? ICE_W_PER_M2K : lid ? LOSS_W_PER_M2K.lidded : LOSS_W_PER_M2K.uncoveredNowAndThen;
   const body = potOf(pot.litres, milk.massKg, 'milk', lossW);
-  const power = body.powerKw * (hob / 2) * pot.quirks.power + afterglow(pot, minutes);
+  const glow = afterglow({ on: hob > 0, holdsKj: pot.quirks.heatLeftKj, leftKj: pot.heatLeftKj }, minutes);
+  pot.heatLeftKj = glow.leftKj;
+  const power = body.powerKw * (hob / 2) * pot.quirks.power + glow.kW;
   const started = pot.tempC;
   const roomC = pot.batch?.world.roomC ?? ROOM_C;
   if (coagulant) pot.coagulantAt ??= pot.minute;

@@ -4,13 +4,9 @@ import { WRAPS, type Wrap } from '../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
 import { setLoss } from '../../makes/kinds/clot';
 import { WHEY_SHARE } from '../../makes/kinds/poach';
+import { afterglow, ICE_C, ICE_W_PER_M2K } from '../hob';
 import { costs, type Practice, stageNow } from './batch';
 
-const ICE_C = 1;
-/** Heat of an ice bath's stirred wall, W/m²K, as the sink bath's stirred one. From memory. */
-const ICE_W_PER_M2K = 250;
-/** A hob that is off has given two thirds of what it held after this, min. Common practice. */
-const HEAT_LEFT_MIN = 1.5;
 /** A hob's rated power that reaches the milk. From memory. */
 const HOB_SHARE = 0.6;
 /** Curd out of the pot comes to what is round it in this time; a covered colander over its whey cools so far. Common practice. */
@@ -48,18 +44,6 @@ function around(practice: Practice): { toC: number; tauMin: number } | null {
     return { toC: Math.max(world.roomC, practice.enteredC - COOLS_C), tauMin: KEPT_TAU_MIN };
   if (params.atC !== undefined) return { toC: params.atC, tauMin: COLD_TAU_MIN };
   return { toC: world.roomC, tauMin: OUT_TAU_MIN };
-}
-
-/** What a hob that is off still gives over some minutes, kW; one that is on holds its fill. */
-function afterglow(practice: Practice, minutes: number): number {
-  if (practice.hob > 0) {
-    practice.heatLeftKj = practice.hidden.heatLeftKj;
-    return 0;
-  }
-  if (practice.heatLeftKj === 0) return 0;
-  const given = practice.heatLeftKj * (1 - Math.exp(-minutes / HEAT_LEFT_MIN));
-  practice.heatLeftKj -= given;
-  return given / (minutes * 60);
 }
 
 const powerCut = ({ hidden: { powerCut: cut }, pot }: Practice): boolean =>
@@ -113,7 +97,12 @@ export function heatFor(practice: Practice, minutes: number): void {
     const share = poaches ? WHEY_SHARE : 1;
     const body = potOf(pot.litres * share, pot.kg * share, poaches ? 'whey' : 'milk', lossW(practice));
     const rated = world.heating?.kW === undefined ? body.powerKw : world.heating.kW * HOB_SHARE;
-    const kW = (powerCut(practice) ? 0 : (rated * hob * world.power) / 2) + afterglow(practice, minutes);
+    const glow = afterglow(
+      { on: hob > 0, holdsKj: practice.hidden.heatLeftKj, leftKj: practice.heatLeftKj },
+      minutes,
+    );
+    practice.heatLeftKj = glow.leftKj;
+    const kW = (powerCut(practice) ? 0 : (rated * hob * world.power) / 2) + glow.kW;
     pot.tempC = Math.min(boilsC, tempAfter(body, before, minutes, ice ? ICE_C : world.roomC, kW));
     neglect(practice, minutes, boilsC);
   }

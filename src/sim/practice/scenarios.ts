@@ -42,10 +42,10 @@ const briefOf = (
   rest: Partial<Brief> = {},
 ): Brief => ({ format: 'plump-pail/brief', version: 1, method, milk: { ...milk, litres }, ...rest });
 
-const LEVEL_TITLES: Record<Level, string> = {
-  first: 'a pot as it should be',
-  second: 'a pot with quirks of its own',
-  third: 'and something is wrong',
+export const LEVEL_TITLES: Readonly<Record<Level, string>> = {
+  first: 'a good pot',
+  second: 'with quirks',
+  third: 'something wrong',
 };
 
 /** One make of a family at three levels. */

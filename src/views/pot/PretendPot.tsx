@@ -9,6 +9,7 @@ import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
+import { HOB_SETTINGS } from './hobSettings';
 
 const answer = z.object({
   hob: z.number(),
@@ -18,12 +19,6 @@ const answer = z.object({
 });
 type Answer = z.infer<typeof answer>;
 
-const HOB = [
-  { value: '0', text: 'off' },
-  { value: '1', text: 'low' },
-  { value: '2', text: 'middle' },
-  { value: '3', text: 'full' },
-] as const;
 const HASTE_MIN = [1, 5, 60] as const;
 
 /** What the make's own log tells the pretend pot: what has gone in, and what is on the scale. */
@@ -81,7 +76,7 @@ export function PretendPot({ pot, state, kg }: { pot: string; state: MakeState; 
         <Segments
           label="Hob"
           value={String(now?.hob ?? 0)}
-          options={HOB}
+          options={HOB_SETTINGS}
           onChange={(hob) => void tell({ hob: Number(hob) })}
         />
       </div>

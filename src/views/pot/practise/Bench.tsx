@@ -8,16 +8,10 @@ import { Button } from '../../../ui/parts/Button';
 import { Segments } from '../../../ui/parts/Segments';
 import { Switch } from '../../../ui/parts/Switch';
 import { momentText } from '../../common/times';
+import { HOB_SETTINGS } from '../hobSettings';
 import { Deeds } from './Deeds';
 import { PotPicture } from './PotPicture';
 import { type Room, SPEEDS, type Speed } from './room';
-
-const HOB = [
-  { value: '0', text: 'off' },
-  { value: '1', text: 'low' },
-  { value: '2', text: 'middle' },
-  { value: '3', text: 'full' },
-] as const;
 
 /** The pot view beside it is drawn anew so often while time goes by, ms. */
 const TOLD_EVERY_MS = 250;
@@ -86,7 +80,7 @@ export function Bench({ room, act }: { room: Room; act(deed: Deed): Fault | null
             <Segments
               label="Hob"
               value={String(practice.hob)}
-              options={HOB}
+              options={HOB_SETTINGS}
               onChange={(hob) => act({ do: 'heat', setting: Number(hob) })}
             />
             <div className="flex flex-wrap gap-x-6">

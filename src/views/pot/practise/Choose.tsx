@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { allMethods } from '../../../makes';
-import { LEVELS, SCENARIOS, type Scenario } from '../../../sim/practice/scenarios';
+import { LEVEL_TITLES, LEVELS, SCENARIOS, type Scenario } from '../../../sim/practice/scenarios';
 import { usePorts } from '../../../store/ports';
 import { useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
@@ -8,7 +8,6 @@ import { Select } from '../../../ui/parts/Select';
 import { type Asked, type Kept, seedOf } from './room';
 
 const FIRST_LEVEL = LEVELS[0];
-const LEVEL_TEXT = { first: 'a good pot', second: 'with quirks', third: 'something wrong' } as const;
 
 /** Litres of a practice of one's own choosing. */
 const OWN_LITRES = 8;
@@ -73,13 +72,9 @@ export function Choose({ kept, begin }: { kept: Kept | null; begin(asked: Asked 
                 <div className="mt-1.5 flex flex-wrap gap-2">
                   {SCENARIOS.filter(({ family, level }) => family === one.family && level !== null).map(
                     (each) => (
-                      <Button
-                        key={each.id}
-                        size="small"
-                        onClick={() => begin(asked(each))}
-                        aria-label={each.title}
-                      >
-                        {LEVEL_TEXT[each.level ?? 'first']}
+                      <Button key={each.id} size="small" onClick={() => begin(asked(each))}>
+                        <span className="sr-only">{one.title.split(':')[0]}: </span>
+                        {LEVEL_TITLES[each.level ?? FIRST_LEVEL]}
                       </Button>
                     ),
                   )}
@@ -118,12 +113,8 @@ export function Choose({ kept, begin }: { kept: Kept | null; begin(asked: Asked 
                   <span className="block text-[17px] font-semibold">{one.title}</span>
                   <span className="block text-[15px] text-ink-soft">{one.about}</span>
                 </span>
-                <Button
-                  size="small"
-                  className="shrink-0 whitespace-nowrap"
-                  onClick={() => begin(asked(one))}
-                  aria-label={`Practise: ${one.title}`}
-                >
+                <Button size="small" className="shrink-0 whitespace-nowrap" onClick={() => begin(asked(one))}>
+                  <span className="sr-only">{one.title}: </span>
                   To the bench
                 </Button>
               </li>

@@ -91,7 +91,7 @@ function amountsAt(practice: Practice): Amount[] {
 /** One number and its button. */
 function AmountLine({ amount, act }: { amount: Amount; act: Do }) {
   const format = useFormat();
-  const [field, setField] = useState<{ value: number | null; text: string | null }>({
+  const [field, setField] = useState<Field>({
     value: amount.usual,
     text: null,
   });
@@ -129,55 +129,48 @@ function AmountLine({ amount, act }: { amount: Amount; act: Do }) {
   );
 }
 
+/** A number as it stands in its field. */
+interface Field {
+  value: number | null;
+  text: string | null;
+}
+
+/** The water of a stretch, and how long it is worked. */
+const STRETCH = [
+  { key: 'waterC', label: 'Water', quantity: 'temperature', min: 30, max: 100, step: 1 },
+  { key: 'minutes', label: 'Worked', quantity: 'plain', unit: 'min', min: 0.5, max: 60, step: 0.5 },
+] as const;
+
 function Stretching({ act }: { act: Do }) {
   const format = useFormat();
-  const [water, setWater] = useState<{ value: number | null; text: string | null }>({
-    value: 76,
-    text: null,
-  });
-  const [minutes, setMinutes] = useState<{ value: number | null; text: string | null }>({
-    value: 4,
-    text: null,
+  const [fields, setFields] = useState<Record<'waterC' | 'minutes', Field>>({
+    waterC: { value: 76, text: null },
+    minutes: { value: 4, text: null },
   });
   const [fault, setFault] = useState<string | undefined>();
   const pull = () => {
+    const waterC = fields.waterC.value;
+    const minutes = fields.minutes.value;
     const answer =
-      water.value === null || minutes.value === null || minutes.value < 0.5
+      waterC === null || minutes === null || minutes < 0.5
         ? { problem: 'stretch it so', remedy: 'give the water and at least half a minute' }
-        : act({ do: 'stretch', waterC: water.value, minutes: minutes.value });
+        : act({ do: 'stretch', waterC, minutes });
     setFault(answer ? `You cannot ${answer.problem}: ${answer.remedy}.` : undefined);
   };
   return (
     <div className="flex flex-wrap items-end gap-3">
-      <div className="w-28">
-        <NumberField
-          label="Water"
-          value={water.value}
-          text={water.text}
-          onChange={setWater}
-          quantity="temperature"
-          units={format.units}
-          min={30}
-          max={100}
-          step={1}
-          fault={fault}
-          bare
-        />
-      </div>
-      <div className="w-24">
-        <NumberField
-          label="Worked"
-          value={minutes.value}
-          text={minutes.text}
-          onChange={setMinutes}
-          unit="min"
-          units={format.units}
-          min={0.5}
-          max={60}
-          step={0.5}
-          bare
-        />
-      </div>
+      {STRETCH.map(({ key, ...field }) => (
+        <div key={key} className="w-28">
+          <NumberField
+            {...field}
+            {...fields[key]}
+            onChange={(next) => setFields({ ...fields, [key]: next })}
+            units={format.units}
+            fault={key === 'waterC' ? fault : undefined}
+            bare
+          />
+        </div>
+      ))}
       <Button tone="main" onClick={pull}>
         Stretch it
       </Button>

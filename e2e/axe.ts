@@ -1,0 +1,26 @@
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from '@playwright/test';
+
+const axe = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+interface Found {
+  id: string;
+  impact: string;
+  nodes: { html: string; failureSummary: string }[];
+}
+
+/** Faults of serious or critical weight; incomplete checks are not faults. */
+export async function serious(page: Page): Promise<string[]> {
+  await page.evaluate(axe);
+  const found = (
+    await page.evaluate(() =>
+      (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run(),
+    )
+  ).violations as Found[];
+  return found
+    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .flatMap((one) =>
+      one.nodes.map((node) => `${one.id}: ${node.html.slice(0, 160)} ${node.failureSummary}`),
+    );
+}
