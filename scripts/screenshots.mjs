@@ -68,23 +68,60 @@ const toTheAcid = async (page) => {
   await page.clock.fastForward(1000);
 };
 
-const choose = (make) => async (page) => {
-  await page.getByRole('button', { name: 'What else could it become?' }).click();
-  await page.getByRole('radio', { name: make, exact: true }).click();
-  await spreadShown(page);
-};
-/** Takes a make to the pot and presses on to the stage whose action that is. */
-const toStage = (make, action) => async (page) => {
-  await choose(make)(page);
-  await page.getByRole('button', { name: 'Take it to the pot' }).click();
-  const title = page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
+/** Practises curds from the start to the stage whose action that is, by thermometer and calls. */
+const practiseTo = (action) => async (page) => {
+  await page.getByRole('button', { name: 'Curds for the pub: something wrong' }).click();
+  const bench = page.getByRole('region', { name: 'Bench' });
+  const now = page.getByRole('region', { name: 'Now' });
+  const title = now.getByRole('heading', { level: 1 });
   await title.waitFor();
-  for (let i = 0; i < 30 && !(await title.textContent()).includes(action); i++) {
-    const was = await title.textContent();
+  const call = async (times = 1) => {
+    for (let i = 0; i < times; i++) await bench.getByRole('button', { name: 'To the next call' }).click();
+  };
+  const hob = (to) => bench.getByRole('radio', { name: to, exact: true }).click();
+  const reads = async () => {
+    const shown = (await bench.getByTestId('thermometer').textContent()).replace(/[^\d.]/g, '');
+    await page.getByRole('textbox', { name: /^Temperature/ }).fill(shown);
+    await page.keyboard.press('Enter');
+    await page.clock.fastForward(1000);
+  };
+  for (let i = 0; i < 40; i++) {
+    const at = await title.textContent();
+    if (at.includes(action)) break;
+    if (/^(Warm|Cook)/.test(at)) {
+      await bench.getByRole('checkbox', { name: 'stir' }).check();
+      await hob(at.startsWith('Warm') ? 'middle' : 'low');
+      await call();
+      await hob('off');
+      await reads();
+      await bench.getByRole('checkbox', { name: 'stir' }).uncheck();
+    }
+    if (/^(Add|Coagulant)/.test(at)) await bench.getByRole('button', { name: 'Pour it in' }).click();
+    if (at.startsWith('Cut')) await bench.getByRole('button', { name: 'Cut it' }).click();
+    for (const name of ['Draw the whey off', 'Drain it', 'Salt it']) {
+      const button = bench.getByRole('button', { name, exact: true });
+      if ((await button.count()) > 0) await button.click();
+    }
+    for (let n = 0; at.startsWith('Let it set') && n < 16; n++) {
+      await call();
+      await bench.getByRole('button', { name: 'Try, read and weigh' }).click();
+      if ((await bench.getByTestId('sensed').textContent()).includes('clean')) break;
+    }
+    if (/^(Ripen|Stir|Let it settle|Drain|Turn|Hands)/.test(at)) {
+      await call();
+      await reads().catch(() => undefined);
+    }
+    if (!(await page.locator('[data-main]').isVisible())) break;
     await page.locator('[data-main]:enabled').click();
-    await page.waitForFunction((text) => document.querySelector('h1')?.textContent !== text, was);
+    await page.waitForFunction((text) => document.querySelector('[data-big]')?.textContent !== text, at);
     await page.clock.fastForward(1000);
   }
+};
+const practised = async (page) => {
+  await practiseTo('never')(page);
+  await page.getByRole('button', { name: 'Finish without weighing' }).click();
+  await page.getByRole('region', { name: 'Afterwards' }).waitFor();
+  await page.clock.fastForward(20_000);
 };
 
 try {
@@ -98,7 +135,8 @@ try {
     },
   });
   await shoot('shelves', '/plan', { base: OWN });
-  await shoot('pot-set', '/plan', { act: toStage('Squeaky cheddared curds', 'Let it set') });
+  await shoot('practise', '/practise', { act: practiseTo('Cut') });
+  await shoot('practise-after', '/practise', { act: practised });
   await shoot('shelf', '/shelf', {
     act: (page) => page.getByRole('button', { name: 'Pour together' }).click(),
   });
@@ -109,7 +147,6 @@ try {
   await shoot('reckoner', '/reckon/clotting-time');
   await shoot('plan-dark', '/plan', { look: 'dark', act: whole });
   await shoot('plan-phone', '/plan', { viewport: PHONE, act: whole });
-  await shoot('plan-tablet', '/plan', { viewport: TABLET, act: whole });
   await shoot('pot', '/pot');
   await shoot('pot-acid-tablet', '/pot', { viewport: TABLET, act: toTheAcid });
   await shoot('pot-phone-dark', '/pot', { viewport: PHONE, look: 'dark' });

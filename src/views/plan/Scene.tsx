@@ -1,5 +1,6 @@
 import { format as formatDate } from 'date-fns';
 import { memo, type ReactNode, useDeferredValue } from 'react';
+import { useNavigate } from 'react-router';
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
@@ -8,6 +9,7 @@ import type { Plan } from '../../plan/schema';
 import { doseText, wheyCooked } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
+import { Button } from '../../ui/parts/Button';
 import { pailOf } from '../common/pail';
 import { hoursText } from '../common/times';
 import { Clashes } from './Clashes';
@@ -51,6 +53,7 @@ export function Scene({
   const acid = plan.doses.find((dose) => dose.id === 'acid') ?? plan.doses[0];
   const against = useAgainst(plan);
   const start = useStart(brief, plan);
+  const navigate = useNavigate();
   return (
     <section
       aria-label="What becomes of it"
@@ -74,6 +77,15 @@ export function Scene({
             begin={start.begin}
             enter={start.enter}
           />
+          <Button
+            tone="quiet"
+            size="small"
+            className="-my-2 ml-3"
+            disabled={stale}
+            onClick={() => navigate('/practise', { state: { brief } })}
+          >
+            Practise it first
+          </Button>
         </Comes>
         <div className="order-2 min-w-0 tab:order-none lap:col-start-3 lap:row-span-2 lap:row-start-1">
           <Doses planned={planned} method={method} faults={faults} />

@@ -34,13 +34,6 @@ export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }
         Put it in the week
       </Button>
       <Button
-        tone="quiet"
-        disabled={brief === null}
-        onClick={() => navigate('/practise', { state: { brief } })}
-      >
-        Practise it
-      </Button>
-      <Button
         tone="main"
         className="text-[18px]"
         disabled={brief === null || start.starting}

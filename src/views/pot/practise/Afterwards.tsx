@@ -1,4 +1,5 @@
 import { useEffect, useMemo, useState } from 'react';
+import type { Format } from '../../../core/units/format';
 import { CAUSES, MODEL_OFF } from '../../../judge/causes';
 import { FINDINGS } from '../../../judge/findings';
 import type { CauseId } from '../../../judge/ids';
@@ -19,6 +20,10 @@ import type { Room } from './room';
 
 const causeText = (id: CauseId): string =>
   id === MODEL_OFF ? 'something nobody thought of' : CAUSES[id].text;
+
+/** Cheese that something cost, without a decimal that nobody could weigh. */
+const wholeGrams = (grams: number, format: Format): string =>
+  format.units.mass === 'oz' ? format.grams(grams) : `${format.number(Math.round(grams))}\u00a0g`;
 
 /** Everything reckoned of a practice that is over. */
 function useReckoned(room: Room, events: readonly MakeEvent[] | null) {
@@ -76,7 +81,7 @@ export function Afterwards({
         <p>
           <span className="figure block text-[44px] leading-none">{format.kg(worth.kg)}</span>
           <span className="text-[16px] text-ink-soft">
-            where {format.kg(best.kg)} were possible with this milk
+            where a perfect hand would have had {format.kg(best.kg)}
           </span>
         </p>
         <p>
@@ -138,7 +143,7 @@ export function Afterwards({
                 <span className="text-ink-soft">
                   {hoursText(one.atMin)} in
                   {Math.abs(one.grams) >= 1 &&
-                    `: ${format.grams(Math.abs(Math.round(one.grams)))} ${one.grams > 0 ? 'less' : 'more'}`}
+                    `: ${wholeGrams(Math.abs(one.grams), format)} ${one.grams > 0 ? 'less' : 'more'}`}
                   {one.marks > 0 && `, ${one.marks} marks`}
                 </span>
               </li>

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Provider } from 'react-redux';
 import { useLocation, useNavigate } from 'react-router';
+import { toast } from 'sonner';
 import { type Brief, briefSchema } from '../../../plan/brief/schema';
 import { momentOf } from '../../../run/moment';
 import { roundsOf } from '../../../run/rounds';
@@ -13,7 +14,6 @@ import { kitchenRead } from '../../../store/slices/kitchen';
 import { stateFor, useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
 import { useNote } from '../../common/useNote';
-import { say } from '../../common/written';
 import { Stand } from '../Stand';
 import { Afterwards } from './Afterwards';
 import { Bench } from './Bench';
@@ -91,7 +91,7 @@ function AtTheBench({ here, again, another }: { here: Practising; again(): void;
     // What is done on the pad is done on the bench.
     while (!isOver(state) && room.practice.at < state.index) {
       const left = room.goToNext();
-      if (left) say(`You went on without ${left}: on the bench it was not done.`);
+      if (left) toast(`You went on without ${left}: on the bench it was not done.`);
     }
     const poured = acidGiven(state) - room.practice.acidGrams;
     if (poured > 0.01) room.act({ do: 'add', what: 'acid', grams: poured });
