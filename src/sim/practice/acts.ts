@@ -9,7 +9,7 @@ import { rinsed, saltIn, stretchedSo } from '../../makes/kinds/leaves';
 import { saltSlows } from '../../makes/kinds/offWhey';
 import { eachKg } from '../../makes/kinds/pieces';
 import { cannot, type Practice, stageNow, worldNow } from './batch';
-import { cut, disturbed, dripped, hasCurd, parted, warmed } from './curd';
+import { cut, disturbed, dripped, hasCurd, parted, turned, warmed } from './curd';
 import { addAcid, addDose } from './doses';
 import { elapse, hangs } from './elapse';
 import type { Deed } from './moves';
@@ -175,6 +175,7 @@ const TAKEN_OUT = ['drains', 'presses', 'brines'] as const;
 function next(practice: Practice): Fault | null {
   hangs(practice);
   warmed(practice);
+  turned(practice);
   dripped(practice);
   outOfBrine(practice);
   // What hung, lay under a weight or in brine is taken out.

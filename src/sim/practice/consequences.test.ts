@@ -291,6 +291,20 @@ const CONSEQUENCES: readonly Consequence[] = [
     rises: ['salt'],
   },
   {
+    what: 'turned too seldom: wet and open',
+    method: 'squeaky-curds',
+    at: [6, 4, 2, 0],
+    so: (turns) =>
+      one('slab', ({ does, waits, planned }) => {
+        for (let i = 0; i < 6; i++) {
+          waits(planned / 6);
+          if (i < turns) does({ do: 'turn' });
+        }
+      }),
+    rises: ['moisture'],
+    falls: ['score'],
+  },
+  {
     what: 'heated too fast: a skin locks the whey in',
     method: 'cultured-cottage',
     at: [1, 2, 3],
@@ -391,7 +405,7 @@ const CONSEQUENCES: readonly Consequence[] = [
   {
     what: 'drained before a sour set is through: curd is lost',
     method: 'goat-lactic',
-    at: [0.8, 0.88, 0.94, 1],
+    at: [0.84, 0.87, 0.9],
     so: (share) => one('set', times(share)),
     rises: ['kg'],
     finds: 'weak-curd',

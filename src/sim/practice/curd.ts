@@ -136,6 +136,25 @@ export function warmed(practice: Practice) {
   });
 }
 
+/** A turn left out leaves one side wetter than the other, points and marks. Judgement. */
+const UNTURNED = { moisturePct: 0.25, marks: 1.5 } as const;
+
+/** Slabs, baskets and moulds that were not turned as often as they should have been. */
+export function turned(practice: Practice) {
+  const { kind, params } = stageNow(practice);
+  const rounds = kind.rounds(params);
+  if (rounds?.what !== 'turn') return;
+  const missing = rounds.count - practice.turns;
+  if (missing < 1) return;
+  costs(practice, {
+    cause: 'turned-too-little',
+    found: ['open-texture'],
+    text: 'It was not turned as often as it should have been: wet on one side, and open.',
+    moisturePct: UNTURNED.moisturePct * missing,
+    marks: UNTURNED.marks * missing,
+  });
+}
+
 /** A colander left before its time leaves whey between the curds, points; at most so many. Judgement. */
 const WETTER_PER_HALVING = 2;
 const WETTER_MOST = 5;

@@ -27,6 +27,10 @@ function pressure(practice: Practice): number {
   return kPa * stillPresses((pot.minute - loadedAt) / 60, params.by === 'screw');
 }
 
+/** Milk that sours begins to thicken here, and holds its curd from so near its goal on, pH. Common practice. */
+const SETS_FROM_PH = 5.2;
+const NEAR_PH = 0.1;
+
 /** Milk that sets, a little further; a coagulant goes by its heat and its acid, a souring alone by its pH. */
 function setOn(practice: Practice, minutes: number) {
   const { pot, world, stages, cutAt } = practice;
@@ -39,7 +43,7 @@ function setOn(practice: Practice, minutes: number) {
     if (pot.ferment)
       practice.gel = Math.min(
         1.5,
-        Math.max(practice.gel, (SETS_FROM_PH - pot.pH) / (SETS_FROM_PH - goal.pH)),
+        Math.max(practice.gel, (SETS_FROM_PH - pot.pH) / (SETS_FROM_PH - NEAR_PH - goal.pH)),
       );
     return;
   }
@@ -54,9 +58,6 @@ function setOn(practice: Practice, minutes: number) {
   });
   practice.gel += minutes / (multiplier * floc);
 }
-/** Milk that sours begins to thicken here. Common practice. */
-const SETS_FROM_PH = 5.2;
-
 /** Curd in its warm whey: what heat and stirring take from it. */
 function cook(practice: Practice, minutes: number) {
   const { pot, cutAt, place, stirring, world, hob } = practice;

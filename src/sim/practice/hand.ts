@@ -109,8 +109,8 @@ function sets(hand: Hand): void {
   does(hand, { do: 'test' });
 }
 
-/** Waits until it is as sour as that. */
-function sours(hand: Hand, toPH: number, leastMin: number): void {
+/** Waits until it is as sour as that, turning it so many times meanwhile. */
+function sours(hand: Hand, toPH: number, leastMin: number, turns: number): void {
   const { practice, knows } = hand;
   const pH = () => (knows ? practice.pot.pH : (test(practice).pH ?? practice.pot.pH));
   let last = pH();
@@ -120,6 +120,8 @@ function sours(hand: Hand, toPH: number, leastMin: number): void {
     if (practice.place === 'pot') hob(hand, tempOf(hand) < startedC - COOLED_C ? 1 : 0);
     waits(hand, 5);
     last = pH();
+    if (leastMin > 0 && practice.turns < (turns * (m + 5)) / leastMin && practice.turns < turns)
+      does(hand, { do: 'turn' });
   }
   hob(hand, 0);
   does(hand, { do: 'test' });
@@ -196,9 +198,11 @@ function stageOf(hand: Hand, stage: BatchStage, minutes: number): void {
   const is = (what: (typeof kind.does)[number]) => kind.does.includes(what);
   const doses = kind.takes(stage.params).filter((one) => one !== 'milk' && one !== 'brine-salt');
   const started = practice.pot.minute;
+  const rounds = kind.rounds(stage.params);
+  const turns = rounds?.what === 'turn' ? rounds.count : 0;
   if (goal?.is === 'clear-whey') pours(hand);
   else if (goal?.is === 'clean-break') sets(hand);
-  else if (goal?.is === 'pH') sours(hand, goal.pH, is('cheddars') ? minutes : 0);
+  else if (goal?.is === 'pH') sours(hand, goal.pH, is('cheddars') ? minutes : 0, turns);
   else if (doses.includes('salt')) salts(hand, stage);
   else if (doses.length > 0)
     for (const what of doses) {
@@ -226,7 +230,14 @@ function stageOf(hand: Hand, stage: BatchStage, minutes: number): void {
   else if (is('rinses')) does(hand, { do: 'add', what: 'water', grams: 1000 });
   else if (is('draws-whey')) does(hand, { do: 'draw-whey' });
   const left = minutes - (practice.pot.minute - started);
-  if (left > 0 && goal?.is !== 'pH' && goal?.is !== 'clean-break') waits(hand, left);
+  if (left > 0 && goal?.is !== 'pH' && goal?.is !== 'clean-break') {
+    const goes = is('presses') ? 0 : turns;
+    for (let i = 0; i < goes; i++) {
+      waits(hand, left / (goes + 1));
+      does(hand, { do: 'turn' });
+    }
+    waits(hand, left / (goes + 1));
+  }
 }
 
 /**
