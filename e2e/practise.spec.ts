@@ -140,3 +140,18 @@ test('a plan is practised from the plan, and a trouble is named only afterwards'
   await page.getByRole('button', { name: 'Stop here and see what went on' }).click();
   await expect(page.getByText('had half of its strength left')).toBeVisible();
 });
+
+test('a probe on the practice pot notes by itself, and without a server', async ({ page, context }) => {
+  await open(page, '/practise');
+  await page.getByRole('button', { name: 'A white wheel: a good pot' }).click();
+  await to(page, /Warm/);
+  await context.setOffline(true);
+  const probe = page.getByRole('region', { name: 'Probe' });
+  await probe.getByRole('button', { name: 'Connect' }).click();
+  await hob(page, 'middle');
+  await call(page, /nearly at its heat/);
+  await expect(probe).toContainText('live, noted by itself');
+  await expect(page.getByRole('region', { name: 'Noted last' })).toContainText(/3[12]\.\d/);
+  await expect(probe.getByRole('group', { name: 'Pretend pot' })).toHaveCount(0);
+  await context.setOffline(false);
+});

@@ -13,6 +13,7 @@ import { workerLearner } from '../workers/learner';
 import { workerPlanner } from '../workers/planner';
 import { workerScheduler } from '../workers/scheduler';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
+import { serverInstruments } from './instruments';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
 
@@ -126,6 +127,7 @@ async function begin() {
           planner: workerPlanner(),
           learner: workerLearner(db.name),
           scheduler: workerScheduler(),
+          instruments: serverInstruments(clock),
           db,
           ring: machineRing(),
           startOver,

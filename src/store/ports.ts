@@ -45,6 +45,27 @@ export interface Scheduler {
   lay(week: AskedWeek, tell: (laid: WeekPlan) => void): void;
 }
 
+/** One reading of probe, meter and scale; what an instrument has not is left out. */
+export interface InstrumentReading {
+  /** Not from an instrument, but from a pot that is made up. */
+  simulated?: boolean | undefined;
+  tempC?: number | undefined;
+  pH?: number | undefined;
+  kg?: number | undefined;
+}
+
+/** Probe, meter and scale at one pot, wherever they stand. */
+export interface Instruments {
+  /**
+   * Listens to a pot; one that is new to them is as warm as is said. `hear` is told null where they have fallen silent, and hears again
+   * when they are back. What comes back lets them go.
+   */
+  listen(
+    pot: { id: string; litres: number; tempC: number },
+    hear: (reading: InstrumentReading | null) => void,
+  ): () => void;
+}
+
 /** How an alarm makes itself heard. */
 export interface Ring {
   /** A make's own three notes. */
@@ -61,6 +82,7 @@ export interface Ports {
   planner: Planner;
   learner: Learner;
   scheduler: Scheduler;
+  instruments: Instruments;
   db: Database;
   ring: Ring;
   /** Lays the invented kitchen out anew; null in the maker's own. */

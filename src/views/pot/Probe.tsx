@@ -1,7 +1,5 @@
 import { line } from 'd3-shape';
 import { useEffect, useRef, useState } from 'react';
-import { z } from 'zod';
-import { bounded } from '../../core/faults/bounds';
 import type { NewEvent } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
@@ -10,19 +8,8 @@ import { Button } from '../../ui/parts/Button';
 import { LoggerFile } from '../common/LoggerFile';
 import { PretendPot } from './PretendPot';
 
-const reading = z.object({
-  format: z.literal('plump-pail/reading'),
-  version: z.literal(1),
-  simulated: z.boolean().optional(),
-  kg: bounded('kg').optional(),
-  tempC: bounded('potTempC').optional(),
-  pH: bounded('probePH').optional(),
-});
-
 /** A reading is noted when it has moved this far, or this long after the last. */
 const NOTE = { movedC: 0.5, movedPH: 0.03, everyMs: 60_000 } as const;
-/** Silence for this long is a lost probe, ms. */
-const LOST_MS = 8_000;
 const TRACE = 180;
 const WIDTH = 270;
 const HEIGHT = 64;
@@ -32,17 +19,20 @@ export function Probe({
   makeId,
   state,
   note,
+  practice = false,
 }: {
   makeId: string;
   state: MakeState;
   note(event: NewEvent): Promise<boolean>;
+  /** On a practice pot, whose bench is beside it. */
+  practice?: boolean;
 }) {
   const litres = state.plan.brief.milk.litres ?? 8;
   // A pot that is new to the bench is as warm as this one was last read.
   const warmth = useRef(4);
   warmth.current = state.readings.at(-1)?.tempC ?? state.plan.brief.milk.startC ?? 4;
   const pot = makeId.slice(0, 40);
-  const { clock } = usePorts();
+  const { clock, instruments } = usePorts();
   const format = useFormat();
   const [connected, setConnected] = useState(false);
   const [trace, setTrace] = useState<number[]>([]);
@@ -54,23 +44,12 @@ export function Probe({
   writing.current = note;
   useEffect(() => {
     if (!connected) return;
-    const source = new EventSource(
-      `/bench/readings?pot=${encodeURIComponent(pot)}&litres=${litres}&tempC=${warmth.current}`,
-    );
-    let heard = clock.mono();
-    source.onmessage = (event) => {
-      let parsed: ReturnType<typeof reading.safeParse>;
-      try {
-        parsed = reading.safeParse(JSON.parse(event.data));
-      } catch {
-        return;
-      }
-      if (!parsed.success) return;
-      heard = clock.mono();
-      setLost(false);
-      const { tempC, pH } = parsed.data;
-      setSimulated(parsed.data.simulated ?? false);
-      setKg(parsed.data.kg ?? null);
+    return instruments.listen({ id: pot, litres, tempC: warmth.current }, (read) => {
+      setLost(read === null);
+      if (read === null) return;
+      const { tempC, pH } = read;
+      setSimulated(read.simulated ?? false);
+      setKg(read.kg ?? null);
       const last = noted.current;
       const due = clock.mono() - last.at > NOTE.everyMs;
       if (tempC !== undefined) {
@@ -84,13 +63,8 @@ export function Probe({
         noted.current = { ...noted.current, pH };
         void writing.current({ type: 'pH', pH });
       } else if (pH !== undefined && Number.isNaN(last.pH)) noted.current = { ...noted.current, pH };
-    };
-    const watch = setInterval(() => clock.mono() - heard > LOST_MS && setLost(true), 1000);
-    return () => {
-      source.close();
-      clearInterval(watch);
-    };
-  }, [connected, pot, litres, clock]);
+    });
+  }, [connected, pot, litres, clock, instruments]);
   const now = trace.at(-1);
   const low = Math.min(...trace) - 1;
   const high = Math.max(...trace) + 1;
@@ -137,12 +111,12 @@ export function Probe({
                 </span>
                 <span>the last {trace.length}</span>
               </p>
-              {simulated && clock.hasten && <PretendPot pot={pot} state={state} kg={kg} />}
+              {!practice && simulated && clock.hasten && <PretendPot pot={pot} state={state} kg={kg} />}
             </>
           )}
         </div>
       )}
-      <LoggerFile makeId={makeId} state={state} />
+      {!practice && <LoggerFile makeId={makeId} state={state} />}
     </section>
   );
 }

@@ -22,17 +22,25 @@ function useFrames(room: Room) {
     let last: number | null = null;
     let told = 0;
     let frame = 0;
+    const tell = () => window.dispatchEvent(new Event(HASTENED));
     const draw = (at: number) => {
       if (room.running && last !== null) room.frame(Math.min(100, at - last), at);
-      if (at - told > TOLD_EVERY_MS) {
+      if (room.running && at - told > TOLD_EVERY_MS) {
         told = at;
-        window.dispatchEvent(new Event(HASTENED));
+        tell();
       }
       last = at;
       frame = requestAnimationFrame(draw);
     };
     frame = requestAnimationFrame(draw);
-    return () => cancelAnimationFrame(frame);
+    // What was done while the clock stands shows at once.
+    const deaf = room.listen(() => {
+      if (!room.running) tell();
+    });
+    return () => {
+      cancelAnimationFrame(frame);
+      deaf();
+    };
   }, [room]);
 }
 

@@ -84,6 +84,8 @@ function AtTheBench({ here, again, another }: { here: Practising; again(): void;
   const log = useAppSelector((state) => state.data.logs[room.makeId]);
   const [over, setOver] = useState(room.practice.over);
   const state = log && stateFor(log);
+  const had = useRef(false);
+  if (state) had.current = true;
   useEffect(() => {
     if (!state) return;
     const { startedAt } = state;
@@ -120,7 +122,16 @@ function AtTheBench({ here, again, another }: { here: Practising; again(): void;
     setOver(true);
   };
   if (over) return <Afterwards practising={here} again={again} another={another} />;
-  if (!state) return null;
+  if (!state && !had.current) return null;
+  if (!state)
+    return (
+      <p className="py-8 text-[19px]">
+        This practice is no longer on the bench: another window has begun one.{' '}
+        <Button size="small" onClick={another}>
+          Choose another
+        </Button>
+      </p>
+    );
   return (
     <div className="lap:grid lap:grid-cols-[25rem_minmax(0,1fr)] lap:items-start lap:gap-x-6">
       <div className="lap:sticky lap:top-4">

@@ -1,15 +1,20 @@
+import { roundTo } from '../../../core/units/numbers';
 import type { MakeEvent } from '../../../run/events';
 import { startOf } from '../../../sim/practice/log';
+import { test } from '../../../sim/practice/senses';
 import { Database } from '../../../store/db';
 import { followMakes } from '../../../store/followMakes';
 import { readLog, startMake } from '../../../store/log';
-import type { Clock, Ports, Ring } from '../../../store/ports';
+import type { Clock, Instruments, Ports, Ring } from '../../../store/ports';
 import { createStore, type Store } from '../../../store/store';
 import { say, sayUnwritten } from '../../common/written';
 import { type Asked, type Kept, keptIn, newRoom, Room, roomAgain } from './room';
 
 /** Practice makes stand in a store of their own: book, shelf, learning and alarms never see them. */
 const NAME = 'plump-pail-practice';
+
+/** The bench's instruments speak once in so many minutes of practice. */
+const SPEAKS_MIN = 0.25;
 
 /** Nothing rings on a practice pot. */
 const SILENT: Ring = {
@@ -27,6 +32,25 @@ export interface Practising {
 }
 
 let opened: Promise<{ db: Database; store: Store; clock: Clock; at: { room: Room | null } }> | null = null;
+
+/** The bench's own probe, meter and scale: they speak whenever time has gone by on it. */
+const benchInstruments = (room: Room): Instruments => ({
+  listen(_pot, hear) {
+    let last = Number.NEGATIVE_INFINITY;
+    return room.listen(() => {
+      const { minute } = room.practice.pot;
+      if (minute - last < SPEAKS_MIN) return;
+      last = minute;
+      const { pH, kg } = test(room.practice);
+      hear({
+        simulated: true,
+        tempC: roundTo(room.readingC, 1),
+        ...(pH !== null && { pH: roundTo(pH, 2) }),
+        ...(kg !== null && { kg: roundTo(kg, 2) }),
+      });
+    });
+  },
+});
 
 /** Opens the practice store once; its clock is that of the room in it. */
 function open(outer: Clock) {
@@ -70,7 +94,14 @@ export async function practising(outer: Ports, asked: Asked | Kept): Promise<Pra
     if (first.type !== 'started') throw new Error('a make begins with its start');
     await startMake(db, room.makeId, first, room.startMs);
   } else if ((await readLog(db, room.makeId)).length === 0) return null;
-  const ports: Ports = { ...outer, db, clock, ring: SILENT, startOver: null };
+  const ports: Ports = {
+    ...outer,
+    db,
+    clock,
+    ring: SILENT,
+    instruments: benchInstruments(room),
+    startOver: null,
+  };
   return { room, store, ports };
 }
 
