@@ -250,3 +250,38 @@ test('more cream than can be is said at its field, and the plan before it stands
   await expect(page.getByText(/wetter than this curd is/i)).toBeVisible();
   await expect(page.getByTestId('yield')).not.toContainText('NaN');
 });
+
+test('a backup is offered where there is none and much has happened; it can be put off, and saving ends it', async ({
+  page,
+}) => {
+  const DAY = 86_400_000;
+  await open(page, '/book');
+  const first = Date.parse('2026-11-02T08:00:00Z');
+  const six = Array.from({ length: 6 }, (_, i) => `make-of-day-${i}`);
+  await tear(page, 'makes', ...six.map((id) => ({ id })));
+  await tear(
+    page,
+    'events',
+    ...six.flatMap((makeId, i) => [
+      { ...started, makeId, seq: 0, at: first + i * 4 * DAY },
+      { type: 'finished', weighedKg: 0.9, makeId, seq: 1, at: first + i * 4 * DAY + 7_200_000 },
+    ]),
+  );
+  await page.reload();
+  const offer = page.getByRole('region', { name: 'A backup' });
+  await expect(offer).toContainText('6 makes in 24 days, and no backup yet');
+  await offer.getByRole('button', { name: 'In a week' }).click();
+  await expect(offer).toHaveCount(0);
+  await page.reload();
+  await expect(page.locator('[data-make]').first()).toBeVisible();
+  await expect(offer).toHaveCount(0);
+  await page.clock.setFixedTime(new Date('2026-12-04T09:00:00+01:00'));
+  await page.reload();
+  await expect(offer).toContainText('6 makes in 31 days');
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    offer.getByRole('button', { name: 'Save a backup' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('plump-pail-backup.json');
+  await expect(offer).toHaveCount(0);
+});

@@ -8,6 +8,7 @@ import type { Taught } from '../learn/samples';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
 import type { Summary } from '../run/summary';
+import type { Saved } from './backupOffer';
 import { type AsLong, besideLog } from './besideLog';
 import { Refused, readRow, readSetting, type TableName } from './kept';
 import type { AlarmState } from './slices/alarms';
@@ -35,6 +36,7 @@ export type SettingKey =
   | 'alarms'
   | 'week'
   | 'demo-laid'
+  | 'saved'
   | 'restored';
 
 interface Setting {
@@ -173,6 +175,7 @@ export class Database extends Dexie {
   kitchen = (): Promise<Kitchen | undefined> => this.setting('kitchen');
   alarms = (): Promise<AlarmState | undefined> => this.setting('alarms');
   week = (): Promise<WeekWishes | undefined> => this.setting('week');
+  saved = (): Promise<Saved | undefined> => this.setting('saved');
   reckoner = (): Promise<Reckoner | undefined> => this.setting('reckoner');
 
   /** The draft of one window, else of the one it was copied from, else the one written last. */

@@ -15,6 +15,7 @@ import { unfinishedSchema } from '../makes/unfinished';
 import { briefSchema } from '../plan/brief/schema';
 import { GIVEN_DOSES } from '../plan/measures';
 import { eventSchema } from '../run/events';
+import { savedSchema } from './backupOffer';
 
 const field = z.object({ value: z.number().nullable(), text: z.string().max(2000).nullable() });
 const byGood = <T extends z.ZodType>(value: T) => z.partialRecord(z.enum(GOOD_KINDS), value.optional());
@@ -73,6 +74,7 @@ const SETTINGS: Readonly<Record<string, z.ZodType>> = {
   alarms: alarmsSchema,
   week: weekWishesSchema,
   'demo-laid': bounded('wallMs'),
+  saved: savedSchema,
   restored: z.string().max(64),
 };
 

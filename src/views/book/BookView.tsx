@@ -7,6 +7,7 @@ import { importMake } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
 import { TakeFile } from '../common/TakeFile';
+import { BackupOffer } from './BackupOffer';
 import { BookTable } from './BookTable';
 import { GROUPS, type Group, wordsOf } from './columns';
 import { OverTime } from './OverTime';
@@ -59,6 +60,7 @@ export default function BookView() {
           />
         </div>
       </div>
+      <BackupOffer />
       {lines.length === 0 ? (
         <p className="mt-6 max-w-[40rem] text-[19px]">
           Nothing is finished yet. A make comes into the book by itself when you weigh it at the end.{' '}

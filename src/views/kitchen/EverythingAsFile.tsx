@@ -3,11 +3,10 @@ import { useEffect, useState } from 'react';
 import { toast } from 'sonner';
 import { asBefore, hasBefore, restore } from '../../store/bringBack';
 import { usePorts } from '../../store/ports';
-import { backupBlob } from '../../store/saveAll';
 import { kitchenSet } from '../../store/slices/kitchen';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { saveBlob } from '../common/saveFile';
+import { saveBackup } from '../common/saveBackup';
 import { TakeFile } from '../common/TakeFile';
 import { written } from '../common/written';
 import { SetAside } from './SetAside';
@@ -16,14 +15,12 @@ import { StorageSays } from './StorageSays';
 /** Everything there is, out as one file and in again. */
 export function EverythingAsFile() {
   const dispatch = useAppDispatch();
-  const { db, startOver } = usePorts();
+  const { clock, db, startOver } = usePorts();
   const [before, setBefore] = useState(false);
   useEffect(() => {
     const following = liveQuery(() => hasBefore(db)).subscribe(setBefore);
     return () => following.unsubscribe();
   }, [db]);
-  const save = () =>
-    written('The backup', async () => saveBlob('plump-pail-backup.json', await backupBlob(db)));
   const undo = async () => {
     const done = await written('Everything as it was', async () => {
       await asBefore(db);
@@ -40,7 +37,7 @@ export function EverythingAsFile() {
         it; bringing one back puts it in the place of what is here. <StorageSays />
       </p>
       <div className="mt-3 flex flex-wrap items-start gap-4">
-        <Button tone="main" onClick={() => void save()}>
+        <Button tone="main" onClick={() => void saveBackup(db, clock)}>
           Save a backup
         </Button>
         <TakeFile
