@@ -49,6 +49,31 @@ for (const colorScheme of ['light', 'dark'] as const) {
   }
 }
 
+for (const path of ['/plan', '/pot', '/book/demo-make-12'])
+  test(`${path} in the machine’s own colours: drawings and charts take them, and nothing is amiss`, async ({
+    browser,
+  }) => {
+    const context = await browser.newContext({ baseURL: DEMO, forcedColors: 'active', colorScheme: 'dark' });
+    const page = await context.newPage();
+    await page.goto(path);
+    await expect(page.locator('h1')).toBeAttached();
+    const colours = await page.evaluate(() => {
+      const own = document.createElement('span');
+      own.style.color = 'CanvasText';
+      document.body.append(own);
+      const drawn = document.querySelector('main [stroke="var(--rim)"]');
+      const seen = {
+        text: getComputedStyle(own).color,
+        stroke: drawn ? getComputedStyle(drawn).stroke : 'nothing is drawn',
+      };
+      own.remove();
+      return seen;
+    });
+    expect(colours.stroke).toBe(colours.text);
+    expect(await serious(page)).toEqual([]);
+    await context.close();
+  });
+
 test('views load when first visited, and nothing comes from elsewhere', async ({ page, baseURL }) => {
   const asked: string[] = [];
   page.on('request', (request) => asked.push(request.url()));

@@ -130,6 +130,9 @@ for (const [viewport, family] of SCREENS.flatMap((screen) => FAMILIES.map((one) 
       expect(seen.cut, title).toEqual([]);
       expect(seen.wide, title).toBeLessThanOrEqual(viewport.width);
       if (viewport.width < 1280) continue;
+      // With its spread, whole.
+      await expect(page.locator('[data-spread="own"]')).toBeVisible();
+      await expect(page.getByRole('region', { name: 'What the yield hangs on' })).toBeVisible();
       expect(seen.doses, title).toBeLessThan(viewport.height);
       // What stands below the make follows a moment later.
       await expect

@@ -1,7 +1,7 @@
-import { lazy, StrictMode } from 'react';
+import { lazy, type ReactNode, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
-import { createBrowserRouter, RouterProvider } from 'react-router';
+import { BrowserRouter, Route, Routes } from 'react-router';
 import '../ui/look.css';
 import { Database } from '../store/db';
 import { follow } from '../store/follow';
@@ -32,27 +32,23 @@ const WeekView = lazy(() => import('../views/week/WeekView'));
 const PractiseView = lazy(() => import('../views/pot/practise/PractiseView'));
 const FirstView = lazy(() => import('../views/common/FirstView'));
 
-const router = createBrowserRouter([
-  {
-    element: <Shell />,
-    children: [
-      { path: '/', element: <FirstView /> },
-      { path: '/plan', element: <PlanView /> },
-      { path: '/pot', element: <PotView /> },
-      { path: '/pot/:id', element: <PotView /> },
-      { path: '/book', element: <BookView /> },
-      { path: '/book/beside', element: <BesideView /> },
-      { path: '/book/:id', element: <MakePage /> },
-      { path: '/week', element: <WeekView /> },
-      { path: '/practise', element: <PractiseView /> },
-      { path: '/kitchen', element: <KitchenView /> },
-      { path: '/shelf', element: <ShelfView /> },
-      { path: '/reckon/:name?', element: <ReckonView /> },
-      { path: '/methods/:id?', element: <MethodsView /> },
-      { path: '*', element: <FirstView /> },
-    ],
-  },
-]);
+/** Every view at its address. */
+const ROUTES: readonly (readonly [path: string, view: ReactNode])[] = [
+  ['/', <FirstView key="first" />],
+  ['/plan', <PlanView key="plan" />],
+  ['/pot', <PotView key="pots" />],
+  ['/pot/:id', <PotView key="pot" />],
+  ['/book', <BookView key="book" />],
+  ['/book/beside', <BesideView key="beside" />],
+  ['/book/:id', <MakePage key="make" />],
+  ['/week', <WeekView key="week" />],
+  ['/practise', <PractiseView key="practise" />],
+  ['/kitchen', <KitchenView key="kitchen" />],
+  ['/shelf', <ShelfView key="shelf" />],
+  ['/reckon/:name?', <ReckonView key="reckon" />],
+  ['/methods/:id?', <MethodsView key="methods" />],
+  ['*', <FirstView key="nowhere" />],
+];
 
 /** Says what could not be kept or followed; loaded only when there is something to say. */
 const tell = (error: unknown) => {
@@ -134,7 +130,15 @@ async function begin() {
         }}
       >
         <Provider store={store}>
-          <RouterProvider router={router} />
+          <BrowserRouter>
+            <Routes>
+              <Route element={<Shell />}>
+                {ROUTES.map(([path, view]) => (
+                  <Route key={path} path={path} element={view} />
+                ))}
+              </Route>
+            </Routes>
+          </BrowserRouter>
         </Provider>
       </PortsContext>
     </StrictMode>,

@@ -1,5 +1,4 @@
 import { useEffect, useRef } from 'react';
-import { toast } from 'sonner';
 import { keyOf, type Learning, type Learnt } from '../learn/learnt';
 import { saysOf } from '../learn/says';
 import { usePorts } from '../store/ports';
@@ -35,7 +34,8 @@ export function useLearner() {
       last.current = learning;
       dispatch(learningRead(learning));
       const news = before ? newsOf(before, learning, name.current) : [];
-      if (news.length > 0) toast(`Learned: ${news.join(' ')}`, { duration: 12_000 });
+      if (news.length > 0)
+        void import('sonner').then(({ toast }) => toast(`Learned: ${news.join(' ')}`, { duration: 12_000 }));
     };
     // Not while the view is being opened: what was learned may come a moment later.
     const idle = setTimeout(learn, LATER_MS);

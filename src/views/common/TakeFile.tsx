@@ -7,7 +7,15 @@ import { FaultText } from '../../ui/parts/NumberField';
 import { sayUnwritten } from './written';
 
 /** Takes a JSON file in; a bad one is answered with the reason and nothing changes. */
-export function TakeFile({ text, take }: { text: string; take(value: unknown): Promise<Result<unknown>> }) {
+export function TakeFile({
+  text,
+  take,
+  look = 'button',
+}: {
+  text: string;
+  take(value: unknown): Promise<Result<unknown>>;
+  look?: 'button' | 'quiet';
+}) {
   const [faults, setFaults] = useState<Fault[]>([]);
   const read = async (file: File) => {
     try {
@@ -20,7 +28,7 @@ export function TakeFile({ text, take }: { text: string; take(value: unknown): P
   };
   return (
     <div>
-      <FileButton text={text} accept="application/json,.json" take={(file) => void read(file)} />
+      <FileButton text={text} look={look} accept="application/json,.json" take={(file) => void read(file)} />
       {faults.length > 0 && (
         <FaultText>
           This file was not taken, and nothing has changed.

@@ -50,8 +50,11 @@ export function OutAndIn({
   };
   return (
     <section aria-label="Out and in">
-      <h2 className="text-[23px]">Out and in</h2>
-      <div className="mt-1.5 flex flex-wrap items-start gap-2">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 className="text-[23px]">Out and in</h2>
+        <TakeFile text="Open a plan or brief" look="quiet" take={take} />
+      </div>
+      <div className="mt-0.5 flex flex-wrap items-start gap-2">
         <Button size="small" onClick={() => print()}>
           Print for the wall
         </Button>
@@ -64,7 +67,6 @@ export function OutAndIn({
         <Button size="small" onClick={() => saveFile(`${name}.plan.json`, planned.plan)}>
           As a file
         </Button>
-        <TakeFile text="Open a plan or brief" take={take} />
       </div>
     </section>
   );

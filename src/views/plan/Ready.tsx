@@ -50,8 +50,8 @@ function WorthTable({ planned, larger }: { planned: Planned; larger: Planned['pl
   const rows = [
     { what: 'cheese', once: format.kg(once.yieldKg.likely), more: format.kg(more.yieldKg.likely) },
     { what: 'hands on', once: hoursText(once.handsOnMin), more: hoursText(more.handsOnMin) },
-    { what: 'hands for a kilo', once: perKilo(once), more: perKilo(more) },
-    { what: 'hours to ready', once: hoursText(once.totalHours * 60), more: hoursText(more.totalHours * 60) },
+    { what: 'hands a kilo', once: perKilo(once), more: perKilo(more) },
+    { what: 'ready in', once: hoursText(once.totalHours * 60), more: hoursText(more.totalHours * 60) },
     ...(once.costPerKg !== null && more.costPerKg !== null
       ? [
           {

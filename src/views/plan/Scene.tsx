@@ -15,7 +15,7 @@ import { hoursText } from '../common/times';
 import { Clashes } from './Clashes';
 import { Doses } from './Doses';
 import { FamilyLine } from './FamilyLine';
-import { Hinges } from './Hinges';
+import { Hinges, Teaches } from './Hinges';
 import { OtherBeginnings } from './OtherBeginnings';
 import { OutAndIn } from './OutAndIn';
 import { PlanTrack } from './PlanTrack';
@@ -146,6 +146,7 @@ const Below = memo(function Below({
         </div>
         <Worth planned={planned} />
       </div>
+      <Teaches planned={planned} />
       <Ready planned={planned} />
     </>
   );
