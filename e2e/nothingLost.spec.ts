@@ -277,7 +277,7 @@ test('a backup is offered where there is none and much has happened; it can be p
   await expect(offer).toHaveCount(0);
   await page.clock.setFixedTime(new Date('2026-12-04T09:00:00+01:00'));
   await page.reload();
-  await expect(offer).toContainText('6 makes in 31 days');
+  await expect(offer).toContainText('6 makes in 32 days');
   const [download] = await Promise.all([
     page.waitForEvent('download'),
     offer.getByRole('button', { name: 'Save a backup' }).click(),
