@@ -28,12 +28,18 @@ function goTo(practice: Practice, place: Practice['place']) {
   practice.place = place;
 }
 
+/** The brine of the stage under way, or of the make's first that has one; null where it has none. */
+function brineOf(practice: Practice): BrineParams | null {
+  const brined = [stageNow(practice), ...practice.stages].find((one) => one.kind.does.includes('brines'));
+  return (brined?.params as BrineParams | undefined) ?? null;
+}
+
 /** Salt that a brine has brought since it went in. */
-export function outOfBrine(practice: Practice): void {
-  const { brinedFrom, pot, stages, at } = practice;
-  if (brinedFrom === null) return;
+function outOfBrine(practice: Practice): void {
+  const { brinedFrom, pot } = practice;
+  const params = brineOf(practice);
+  if (brinedFrom === null || !params) return;
   const world = worldNow(practice);
-  const params = stages[at]?.params as BrineParams;
   const curd = curdOf(world, pot);
   const pct = saltAfterHours(
     {
@@ -55,6 +61,12 @@ export function outOfBrine(practice: Practice): void {
   pot.givenSaltKg += taken;
   saltSlows(world, pot);
   practice.brinedFrom = null;
+}
+
+/** What is still under way as one stops: it is worth what stands there now. */
+export function settle(practice: Practice): void {
+  hangs(practice);
+  outOfBrine(practice);
 }
 
 function stretch(practice: Practice, { waterC, minutes }: Extract<Deed, { do: 'stretch' }>): Fault | null {
@@ -144,8 +156,9 @@ function doIt(practice: Practice, deed: Deed): Fault | null {
     case 'salt':
       return salted(practice, deed.grams);
     case 'brine':
-      if ((stageNow(practice).params as { pctWw?: number }).pctWw === undefined)
-        return cannot('lay it in brine at this stage', 'go on to the stage that brines it');
+      if (!brineOf(practice)) return cannot('lay it in a brine this make does not have', 'salt it');
+      if (!hasCurd(practice) || pot.wheyPH === null)
+        return cannot('brine what is not drained curd', 'drain it first');
       goTo(practice, 'brine');
       practice.brinedFrom ??= pot.minute;
       return null;

@@ -138,7 +138,8 @@ export function hangs(practice: Practice): void {
   if (place !== 'drain') return;
   const world = worldNow(practice);
   const { in: where, atC } = stageNow(practice).params as { in?: string; atC?: number };
-  if (where === 'bag' || where === 'basket') {
+  // Hung up before its stage has come, it drains as its make drains.
+  if (where === 'bag' || where === 'basket' || (where === undefined && world.bag)) {
     if (world.bag) drainedInBag({ ...world, bag: world.bag }, pot, practice.bagFrom + drainedMin / 60, atC);
   } else drainedInCloth(world, pot, drainedMin);
 }

@@ -92,6 +92,27 @@ describe('a practice as a file', () => {
     expect(wrong.ok ? '' : wrong.faults[0]?.path).toContain('brief');
   });
 
+  it('a deed before its stage has come is done all the same', () => {
+    const hung = (hours: number) =>
+      came(
+        asked(
+          'goat-lactic',
+          [
+            { atMin: 0, do: 'heat', setting: 2 },
+            { atMin: 12, do: 'heat', setting: 0 },
+            { atMin: 13, do: 'add', what: 'culture', grams: 0.5 },
+            { atMin: 14, do: 'add', what: 'coagulant', grams: 0.2 },
+            { atMin: 14 + 30 * 60, do: 'drain' },
+            { atMin: 14 + (30 + hours) * 60, do: 'wait' },
+          ],
+          {},
+        ),
+      ).worth;
+    expect(hung(16).moisturePct).toBeLessThan(hung(4).moisturePct);
+    const brined = practise(asked('paneer', [{ atMin: 0, do: 'brine' }]));
+    expect(brined.ok ? '' : brined.faults[0]?.problem).toContain('a brine this make does not have');
+  });
+
   it('is worth nothing while it is milk', () => {
     const answer = came(asked('paneer', [{ atMin: 0, do: 'heat', setting: 2 }]));
     expect(answer.worth).toMatchObject({ kg: 0, score: 0, faults: ['no-set'] });

@@ -6,7 +6,7 @@ import { judge } from '../../judge/judge';
 import type { Brief } from '../../plan/brief/schema';
 import type { MakeEvent } from '../../run/events';
 import { stateOf } from '../../run/state';
-import { act } from './acts';
+import { act, settle } from './acts';
 import { beginPractice, type Practice } from './batch';
 import { bestOf } from './best';
 import { elapse } from './elapse';
@@ -139,6 +139,7 @@ export function practise(value: unknown): Result<PractisedFile> {
         ...done.faults.map((one) => ({ ...one, path: `moves.${index}`, problem: `cannot ${one.problem}` })),
       );
   }
+  settle(practice);
   const best = bestOf(brief as Brief, hidden) ?? worthOf(practice, practice.aims.kg);
   const worth = worthOf(practice, best.kg, standing(practice));
   if (practice.over) notes.ended(worth, practice.pot.minute);

@@ -52,15 +52,22 @@ function amountsAt(practice: Practice): Amount[] {
       what === 'acid' && goal?.is === 'clear-whey'
         ? planned * (poured ? (1 - FIRST_SHARE) / 3 : FIRST_SHARE)
         : planned;
+    // What is poured by volume on the pad is poured by volume here.
+    const ml = practice.planned.plan.doses.find(({ id }) => id === what)?.millilitres ?? null;
+    const perUnit = ml === null || ml === 0 ? 1 : planned / ml;
+    const shown = usual / perUnit;
     return [
       {
         label: NAMES[what],
-        quantity: 'dose',
-        usual: round(usual),
+        ...(perUnit === 1 ? { quantity: 'dose' as const } : { quantity: 'plain' as const, unit: 'mL' }),
+        usual: round(shown),
         max: MOST_G,
-        step: usual < 2 ? 0.01 : usual < 20 ? 0.1 : 1,
+        step: shown < 2 ? 0.01 : shown < 20 ? 0.1 : 1,
         submit: what === 'salt' ? 'Salt it' : 'Pour it in',
-        deed: (grams) => (what === 'salt' ? { do: 'salt', grams } : { do: 'add', what, grams }),
+        deed: (amount) =>
+          what === 'salt'
+            ? { do: 'salt', grams: amount * perUnit }
+            : { do: 'add', what, grams: amount * perUnit },
       },
     ];
   });

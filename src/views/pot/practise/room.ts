@@ -2,7 +2,7 @@ import { z } from 'zod';
 import type { Fault } from '../../../core/faults/fault';
 import { parse } from '../../../core/faults/zodFaults';
 import { type Brief, briefSchema } from '../../../plan/brief/schema';
-import { act } from '../../../sim/practice/acts';
+import { act, settle } from '../../../sim/practice/acts';
 import { beginPractice, type Practice } from '../../../sim/practice/batch';
 import { elapse } from '../../../sim/practice/elapse';
 import { hiddenOf, TROUBLE_IDS, type TroubleId } from '../../../sim/practice/hidden';
@@ -238,6 +238,7 @@ export class Room {
 
   /** Enough of it: it is worth what stands there. */
   giveUp(): void {
+    settle(this.practice);
     this.practice.over = true;
     this.stop();
   }
