@@ -47,8 +47,10 @@ for (const title of FAMILIES) {
       await stage(page);
       const main = page.locator('[data-main]');
       await expect(main).toBeEnabled();
-      await main.click();
-      await expect.poll(() => stageNow(page)).not.toBe(before);
+      await expect(async () => {
+        if ((await stageNow(page)) === before) await main.click({ timeout: 5000 });
+        await expect.poll(() => stageNow(page), { timeout: 6000 }).not.toBe(before);
+      }).toPass({ timeout: 40_000 });
     }
     await expect(action(page)).toContainText('Weigh it');
 
