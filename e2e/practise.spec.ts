@@ -105,6 +105,11 @@ test('curds practised badly: cut far too soon, never stirred, and told so with w
   await goesOn(page);
   await does(page, 'Cut it');
   await expect(bench(page).getByRole('alert')).toContainText('You cannot cut milk');
+  const apart = bench(page).getByRole('textbox', { name: /^Cuts apart/ });
+  await apart.fill('wide');
+  await does(page, 'Cut it');
+  await expect(bench(page).getByRole('alert')).toContainText('not a number');
+  await apart.fill('15');
   for (let n = 0; n < 20; n++) {
     await call(page);
     await does(page, 'Cut it');
@@ -134,6 +139,7 @@ test('a plan is practised from the plan, and a trouble is named only afterwards'
   await expect(bench(page)).toBeVisible();
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('Practice of the plan');
   await page.getByRole('button', { name: 'Leave this practice' }).click();
+  await expect(page.getByRole('button', { name: 'Go on with it' })).toHaveCount(0);
   await page.getByRole('button', { name: 'The bottle on the windowsill: To the bench' }).click();
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('stage 1 of');
   await expect(page.getByText('half of its strength')).toHaveCount(0);

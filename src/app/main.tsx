@@ -3,6 +3,7 @@ import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { BrowserRouter, Route, Routes } from 'react-router';
 import '../ui/look.css';
+import '../ui/ownColours.css';
 import { Database } from '../store/db';
 import { follow } from '../store/follow';
 import { PortsContext } from '../store/ports';

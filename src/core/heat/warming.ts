@@ -28,7 +28,7 @@ export const KEPT_W_PER_M2K: Record<KeepWarm, number> = {
 };
 
 /** Share of a rated power that reaches the milk where nobody says on what it stands. From memory. */
-const HOB_SHARE = 0.6;
+export const HOB_SHARE = 0.6;
 /** An electric roaster, and how much of it reaches what is in it. Common practice. */
 const ROASTER = { kW: 1.4, share: 0.5 } as const;
 /** Baths as they usually are, °C over what is wanted, and litres. Common practice. */

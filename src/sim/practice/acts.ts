@@ -8,20 +8,19 @@ import { curdOf } from '../../makes/kinds/curd';
 import { rinsed, saltIn, stretchedSo } from '../../makes/kinds/leaves';
 import { saltSlows } from '../../makes/kinds/offWhey';
 import { eachKg } from '../../makes/kinds/pieces';
-import { cannot, type Practice, stageNow, worldNow } from './batch';
+import { cannot, type Practice, stageNow, USUAL_HEIGHT_CM, worldNow } from './batch';
 import { cut, disturbed, dripped, hasCurd, parted, turned, warmed } from './curd';
 import { addAcid, addDose } from './doses';
 import { elapse, hangs } from './elapse';
 import type { Deed } from './moves';
 
-/** A cheese in its mould, cm. Common practice. */
-const USUAL_HEIGHT_CM = 8;
 /** Curd comes to within so much of its water's heat, with this time constant, min. Common practice. */
-const SHORT_OF_WATER_C = 5;
-const STRETCH_TAU_MIN = 3;
+export const SHORT_OF_WATER_C = 5;
+export const STRETCH_TAU_MIN = 3;
+
 /** Leaves where it is for somewhere else. */
 function goTo(practice: Practice, place: Practice['place']) {
-  hangs(practice);
+  settle(practice);
   practice.enteredC = practice.pot.tempC;
   practice.drainedMin = 0;
   practice.bagFrom = practice.pot.bagHours;
@@ -118,7 +117,10 @@ function doIt(practice: Practice, deed: Deed): Fault | null {
       return null;
     case 'add':
       if (deed.what === 'acid') return addAcid(practice, deed.grams);
-      if (deed.what === 'salt') return salted(practice, deed.grams);
+      if (deed.what === 'salt') {
+        salted(practice, deed.grams);
+        return null;
+      }
       if (deed.what !== 'water') return addDose(practice, deed.what, deed.grams);
       if (!hasCurd(practice)) return cannot('rinse what is not curd', 'wait until there is curd');
       rinsed(worldNow(practice), pot, (stageNow(practice).params as { waterC?: number }).waterC ?? 20);
@@ -143,7 +145,6 @@ function doIt(practice: Practice, deed: Deed): Fault | null {
         // From here the press decides the moisture, not the cloth before it.
         pot.nonFat = null;
         practice.loadedAt = pot.minute;
-        practice.loadedC = pot.tempC;
         const { heightCm = USUAL_HEIGHT_CM } = stageNow(practice).params as { heightCm?: number };
         practice.areaM2 = standingAreaM2(curdOf(worldNow(practice), pot).kg, heightCm);
         pot.work.kPaHours ??= 0.01;
@@ -154,7 +155,8 @@ function doIt(practice: Practice, deed: Deed): Fault | null {
     case 'stretch':
       return stretch(practice, deed);
     case 'salt':
-      return salted(practice, deed.grams);
+      salted(practice, deed.grams);
+      return null;
     case 'brine':
       if (!brineOf(practice)) return cannot('lay it in a brine this make does not have', 'salt it');
       if (!hasCurd(practice) || pot.wheyPH === null)
@@ -172,25 +174,24 @@ function doIt(practice: Practice, deed: Deed): Fault | null {
   }
 }
 
-function salted(practice: Practice, grams: number): Fault | null {
+/** Salt by hand: into the water while the curd lies in it, over the curd afterwards. */
+function salted(practice: Practice, grams: number): void {
   const { pot, stages, at } = practice;
   const later =
     (stages[at]?.params as { pressed?: boolean } | undefined)?.pressed ??
     stages.slice(at + 1).some((stage) => stage.kind.does.includes('presses'));
   const loose = pot.wheyPH === null;
   saltIn(worldNow(practice), pot, grams / 1000, loose ? { at: 'water' } : { at: 'curd', pressed: later });
-  return null;
 }
 
 /** Stages whose end takes the curd out of where it is. */
 const TAKEN_OUT = ['drains', 'presses', 'brines'] as const;
 
 function next(practice: Practice): Fault | null {
-  hangs(practice);
+  settle(practice);
   warmed(practice);
   turned(practice);
   dripped(practice);
-  outOfBrine(practice);
   // What hung, lay under a weight or in brine is taken out.
   const { does } = stageNow(practice).kind;
   if (practice.place !== 'pot' && TAKEN_OUT.some((one) => does.includes(one))) goTo(practice, 'board');

@@ -26,6 +26,8 @@ export interface Cost {
   casein: number;
   moisturePct: number;
   marks: number;
+  /** Share of everything that was in the pot and is gone. */
+  lost: number;
 }
 
 /** What the pot looks like at a minute. */
@@ -38,6 +40,9 @@ export interface Moment {
   /** Place in the stages. */
   stage: number;
 }
+
+/** A cheese in its mould, cm. Common practice. */
+export const USUAL_HEIGHT_CM = 8;
 
 /** Where the batch is: in the pot, hanging or dripping, under a weight, in brine, or on the board. */
 export type Place = 'pot' | 'drain' | 'press' | 'brine' | 'board';
@@ -73,6 +78,8 @@ export interface Practice {
   place: Place;
   /** Acid poured so far, g of product, and the most this milk needed at its heat; portions of it. */
   acidGrams: number;
+  /** Share of the planned coagulant that went in so far, and is alive. */
+  coagulantShare: number;
   acidNeededGrams: number | null;
   portions: number;
   /** Share of the way to a clean break, and where it was when it was cut. */
@@ -85,7 +92,6 @@ export interface Practice {
   drainedMin: number;
   loadKg: number;
   loadedAt: number;
-  loadedC: number;
   /** Face of the mould it is pressed in, m². */
   areaM2: number;
   turns: number;
@@ -95,10 +101,9 @@ export interface Practice {
   stretched: { coreC: number; workMin: number; quality: StretchQuality } | null;
   poachMin: number;
   fatBeforePoach: number | null;
-  /** Unstirred minutes over heat, since it was last stirred; burnt on the base so far; milk over the rim, L. */
+  /** Unstirred minutes over heat, since it was last stirred; burnt on the base so far. */
   stillMin: number;
   burnt: number;
-  lostLitres: number;
   costs: Cost[];
   course: Moment[];
 }
@@ -157,6 +162,7 @@ export function beginPractice(brief: Brief, hidden: Hidden, seed = 0): Result<Pr
       heatLeftKj: 0,
       place: 'pot',
       acidGrams: 0,
+      coagulantShare: 0,
       acidNeededGrams: believed.acid && world.acid ? gramsOfProduct(believed.acid, world.acidNeeded) : null,
       portions: 0,
       gel: 0,
@@ -166,7 +172,6 @@ export function beginPractice(brief: Brief, hidden: Hidden, seed = 0): Result<Pr
       drainedMin: 0,
       loadKg: 0,
       loadedAt: 0,
-      loadedC: pot.tempC,
       areaM2: 0,
       turns: 0,
       bagFrom: 0,
@@ -176,7 +181,6 @@ export function beginPractice(brief: Brief, hidden: Hidden, seed = 0): Result<Pr
       fatBeforePoach: null,
       stillMin: 0,
       burnt: 0,
-      lostLitres: 0,
       costs: [],
       course: [{ minute: 0, tempC: pot.tempC, pH: pot.pH, set: null, stage: 0 }],
     },
@@ -195,25 +199,28 @@ export function costs(
   const { costs: all, pot } = practice;
   const known = all.find((one) => one.text === cost.text);
   if (!known) {
-    all.push({ atMin: pot.minute, fat: 0, casein: 0, moisturePct: 0, marks: 0, ...cost });
+    all.push({ atMin: pot.minute, fat: 0, casein: 0, moisturePct: 0, marks: 0, lost: 0, ...cost });
     return;
   }
   known.fat += cost.fat ?? 0;
   known.casein += cost.casein ?? 0;
   known.moisturePct += cost.moisturePct ?? 0;
   known.marks += cost.marks ?? 0;
+  known.lost = 1 - (1 - known.lost) * (1 - (cost.lost ?? 0));
 }
 
 /** The world with what was lost on the way. */
 export function worldNow({ world, costs: all }: Practice, without?: Cost): Practice['world'] {
   const off = { ...world.off };
+  let { curdFactor } = world;
   for (const one of all) {
     if (one === without) continue;
     off.fat -= one.fat;
     off.casein -= one.casein;
     off.moisturePct += one.moisturePct;
+    curdFactor *= 1 - one.lost;
   }
-  return { ...world, off };
+  return { ...world, off, curdFactor };
 }
 
 /** What can't be done as things stand, told to whoever tried. */

@@ -10,6 +10,9 @@ import { cannot, costs, type Practice } from './batch';
 /** Hotter than this a culture that is put in dies; a coagulant is gone. Common practice. */
 const CULTURE_DIES_C = 50;
 const COAGULANT_DIES_C = 55;
+/** How far ahead the souring is looked at as a set begins, min. */
+const LOOK_MIN = 60;
+
 /** Grams of a dose as planned; null where the plan has none. */
 export const plannedGrams = ({ planned }: Practice, dose: DoseId): number | null =>
   planned.plan.doses.find(({ id }) => id === dose)?.grams ?? null;
@@ -57,8 +60,15 @@ export function addDose(practice: Practice, what: DoseId, grams: number): Fault 
   switch (what) {
     case 'culture': {
       const alive = pot.tempC > CULTURE_DIES_C ? 1e-4 : 1;
-      world.cultures = world.cultures.map((one) => ({ ...one, cfuPerMl: one.cfuPerMl * share * alive }));
-      cultureIn(world, pot);
+      const cells = world.cultures.map(({ cfuPerMl }) => cfuPerMl * share * alive);
+      if (pot.ferment)
+        for (const [i, more] of cells.entries()) pot.ferment.state[i] = (pot.ferment.state[i] ?? 0) + more;
+      else {
+        const all = world.cultures;
+        world.cultures = all.map((one, i) => ({ ...one, cfuPerMl: cells[i] ?? 0 }));
+        cultureIn(world, pot);
+        world.cultures = all;
+      }
       if (alive < 1)
         costs(practice, {
           cause: 'culture-killed',
@@ -69,18 +79,13 @@ export function addDose(practice: Practice, what: DoseId, grams: number): Fault 
       return null;
     }
     case 'coagulant': {
-      if (!world.coagulant?.imcuPerLitre) return null;
-      const alive = pot.tempC > COAGULANT_DIES_C ? 0.02 : 1;
-      world.coagulant = {
-        ...world.coagulant,
-        imcuPerLitre: world.coagulant.imcuPerLitre * share * alive,
-      };
-      pot.work.setC = pot.tempC;
-      pot.clot = { at: pot.minute, courseAt: settingCourse(world, pot, 60) };
+      practice.coagulantShare += share * (pot.tempC > COAGULANT_DIES_C ? 0.02 : 1);
+      pot.work.setC ??= pot.tempC;
+      pot.clot ??= { at: pot.minute, courseAt: settingCourse(world, pot, LOOK_MIN) };
       return null;
     }
     case 'calcium':
-      pot.calciumMmolPerLitre = world.calciumMmolPerLitre * share;
+      pot.calciumMmolPerLitre += world.calciumMmolPerLitre * share;
       return null;
     default:
       return null;

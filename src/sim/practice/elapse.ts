@@ -1,8 +1,9 @@
 import { flocculationMin } from '../../core/coagulant/clotting';
 import { advance, fermentPH } from '../../core/culture/ferment';
 import { pressureKPa, selfWeightKPa, stillPresses } from '../../core/curd/press';
+import { STILL_COUNTS } from '../../makes/kinds/cook';
 import { drainedInBag, drainedInCloth, poachedFor } from '../../makes/kinds/leaves';
-import { costs, type Practice, stageNow, worldNow } from './batch';
+import { costs, type Practice, stageNow, USUAL_HEIGHT_CM, worldNow } from './batch';
 import { heatFor } from './heat';
 
 /** Steps while something happens fast, and while it only stands, min. */
@@ -14,15 +15,12 @@ const KEPT_EVERY_MIN = 2;
 const POACHES_FROM_C = 78;
 /** Curd over heat that lies still for longer than this begins to grow together, min. Common practice. */
 const CLUMPS_AFTER_MIN = 6;
-/** Curd that was not stirred while it warmed gives up as much whey as curd stirred for half the time. Common practice. */
-const STILL_COUNTS = 0.5;
 
 /** How curd presses under what lies on it now, kPa. */
 function pressure(practice: Practice): number {
   const { loadKg, loadedAt, areaM2, pot } = practice;
   const params = stageNow(practice).params as { by?: string; heightCm?: number };
-  const heightCm = params.heightCm ?? 8;
-  if (params.by === 'self' && loadKg === 0) return selfWeightKPa(heightCm);
+  if (params.by === 'self' && loadKg === 0) return selfWeightKPa(params.heightCm ?? USUAL_HEIGHT_CM);
   const kPa = pressureKPa(loadKg, areaM2);
   return kPa * stillPresses((pot.minute - loadedAt) / 60, params.by === 'screw');
 }
@@ -47,17 +45,18 @@ function setOn(practice: Practice, minutes: number) {
       );
     return;
   }
-  if (!pot.clot || !world.coagulant?.imcuPerLitre) return;
+  if (!pot.clot || !world.coagulant?.imcuPerLitre || practice.coagulantShare === 0) return;
   const { milk, imcuPerLitre, strength, multiplier } = world.coagulant;
   const floc = flocculationMin({
     ...milk,
-    imcuPerLitre: imcuPerLitre * strength,
+    imcuPerLitre: imcuPerLitre * practice.coagulantShare * strength,
     tempC: pot.tempC,
     pH: pot.pH,
     calciumMmolPerLitre: pot.calciumMmolPerLitre,
   });
   practice.gel += minutes / (multiplier * floc);
 }
+
 /** Curd in its warm whey: what heat and stirring take from it. */
 function cook(practice: Practice, minutes: number) {
   const { pot, cutAt, place, stirring, world, hob } = practice;

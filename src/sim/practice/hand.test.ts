@@ -54,6 +54,40 @@ describe('a perfect hand', () => {
     expect(bestOf(basic('squeaky-curds'), hidden)).toEqual(bestOf(basic('squeaky-curds'), hidden));
   });
 
+  it('gives a dose in two goes as in one', () => {
+    const goes = (parts: readonly number[]) =>
+      played('fresh-pressed', {
+        coagulant: ({ does, practice, waits }) => {
+          const grams = practice.planned.plan.doses.find(({ id }) => id === 'coagulant')?.grams ?? 0;
+          for (const part of parts) does({ do: 'add', what: 'coagulant', grams: grams * part });
+          waits(2);
+        },
+        culture: ({ does, practice, waits }) => {
+          const grams = practice.planned.plan.doses.find(({ id }) => id === 'culture')?.grams ?? 0;
+          for (const part of parts) does({ do: 'add', what: 'culture', grams: grams * part });
+          waits(6);
+        },
+      }).practice.pot;
+    const [once, twice] = [goes([1]), goes([0.5, 0.5])];
+    expect(twice.minute).toBeCloseTo(once.minute, 3);
+    expect(twice.pH).toBeCloseTo(once.pH, 2);
+  });
+
+  it('loses nearly all where it boils over for long', () => {
+    const boiled = (minutes: number) =>
+      played('whole-milk-ricotta', {
+        scald: ({ does, waits, well, practice }) => {
+          well();
+          does({ do: 'lid', on: true });
+          does({ do: 'heat', setting: 3 });
+          for (let m = 0; m < 60 && practice.pot.tempC < 99.4; m++) waits(1);
+          waits(minutes);
+          does({ do: 'heat', setting: 0 });
+        },
+      }).outcome.yieldKg;
+    expect(boiled(25)).toBeLessThan(0.1 * boiled(0));
+  });
+
   it('what goes in comes out: fat, casein and water of cheese and whey are what was poured', () => {
     for (const { id } of METHODS) {
       const { outcome, practice } = played(id, {}, AS_PLANNED);

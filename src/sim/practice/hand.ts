@@ -4,7 +4,7 @@ import { SPECIFIC_HEAT } from '../../core/heat/mixing';
 import { STRETCH_WAYS, type StretchWay } from '../../core/stretch/losses';
 import { AIMED_CORE_C } from '../../core/stretch/window';
 import type { BatchStage } from '../../plan/stages';
-import { act } from './acts';
+import { act, SHORT_OF_WATER_C, STRETCH_TAU_MIN } from './acts';
 import { type Practice, stageNow } from './batch';
 import { plannedGrams } from './doses';
 import { elapse } from './elapse';
@@ -29,6 +29,7 @@ interface Hand {
 
 /** A stage in somebody else's hands: what may be done, and how it would be done well. */
 export interface Elsewise {
+  practice: Practice;
   does(deed: Deed): void;
   waits(minutes: number): void;
   well(): void;
@@ -155,7 +156,8 @@ function presses(hand: Hand, stage: BatchStage, minutes: number): void {
 
 /** Minutes in water of `waterC` until a core of `fromC` is as hot as a stretch wants it. */
 const stretchMin = (fromC: number, waterC: number): number =>
-  -3 * Math.log(1 - Math.min(0.97, (AIMED_CORE_C - fromC) / (waterC - 5 - fromC)));
+  -STRETCH_TAU_MIN *
+  Math.log(1 - Math.min(0.97, (AIMED_CORE_C - fromC) / (waterC - SHORT_OF_WATER_C - fromC)));
 
 function stretches(hand: Hand, stage: BatchStage, minutes: number): void {
   const { by, waterC } = stage.params as { by: StretchWay; waterC: number };
@@ -257,7 +259,8 @@ export function play(
     const planned = minutes[practice.at] ?? 0;
     const other = instead[stage.id];
     const well = () => stageOf(hand, stage, planned);
-    if (other) other({ does: (deed) => does(hand, deed), waits: (min) => waits(hand, min), well, planned });
+    if (other)
+      other({ practice, does: (deed) => does(hand, deed), waits: (min) => waits(hand, min), well, planned });
     else well();
     does(hand, { do: 'next' });
   }

@@ -2,13 +2,12 @@ import { boilingC } from '../../core/heat/boiling';
 import { heatOver } from '../../core/heat/denaturation';
 import { WRAPS, type Wrap } from '../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
+import { HOB_SHARE } from '../../core/heat/warming';
 import { setLoss } from '../../makes/kinds/clot';
 import { WHEY_SHARE } from '../../makes/kinds/poach';
 import { afterglow, ICE_C, ICE_W_PER_M2K } from '../hob';
 import { costs, type Practice, stageNow } from './batch';
 
-/** A hob's rated power that reaches the milk. From memory. */
-const HOB_SHARE = 0.6;
 /** Curd out of the pot comes to what is round it in this time; a covered colander over its whey cools so far. Common practice. */
 const OUT_TAU_MIN = 15;
 const COOLS_C = 3;
@@ -74,13 +73,11 @@ function neglect(practice: Practice, minutes: number, boilsC: number) {
   }
   if (pot.tempC < boilsC - 0.5) return;
   const gone = Math.min(1, OVER_A_MINUTE * minutes * (lid ? hob : 0.3 * hob));
-  practice.lostLitres += gone * pot.litres;
   costs(practice, {
     cause: null,
     found: ['low-yield'],
     text: 'It boiled over: what went over the rim is lost.',
-    fat: gone,
-    casein: gone,
+    lost: gone,
   });
 }
 

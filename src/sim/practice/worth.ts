@@ -26,7 +26,7 @@ const MARKS = {
   perFault: 5,
 };
 /** Off by so many points it is told in the words of findings; salt and acid off by so much. Judgement. */
-const TOLD = { moisture: 3.5, yield: 0.93, salt: 0.35, saltPct: 0.3, pH: 0.2, fat: 0.05 } as const;
+const TOLD = { moisture: 3.5, yield: 0.93, salt: 0.35, saltPct: 0.3, pH: 0.2 } as const;
 
 /** Work that was left out counts as next to none of it, not as work as usual. */
 const NEXT_TO_NONE = { kPaHours: 0.01, stirMin: 1, cutMm: 200, rinses: 0, poachMin: 0 } as const;
@@ -60,8 +60,8 @@ function faultsOf(practice: Practice, outcome: Outcome, bestKg: number): Finding
     if (pot.pH > aims.pH + TOLD.pH) found.add('not-sour');
     if (pot.pH < aims.pH - TOLD.pH) found.add('too-sour');
   }
-  for (const { found: these, fat, casein, moisturePct, marks } of all)
-    if (fat + casein > 0.02 || Math.abs(moisturePct) > 1 || marks > 2)
+  for (const { found: these, fat, casein, lost, moisturePct, marks } of all)
+    if (fat + casein + lost > 0.02 || Math.abs(moisturePct) > 1 || marks > 2)
       for (const one of these) if (one !== 'low-yield' && one !== 'too-soft') found.add(one);
   if (stretched) {
     const { side, quality } = stretched.quality;

@@ -8,7 +8,7 @@ import { along } from '../spans';
 /** Share of the time spent stirring, stirred and left alone. Common practice. */
 const ATTENDED = { stirred: 0.7, still: 0.15 } as const;
 /** Curd that is left alone while it warms gives up as much whey as curd stirred for half the time. Common practice. */
-const STILL_COUNTS = 0.5;
+export const STILL_COUNTS = 0.5;
 
 export interface CookParams {
   toC: number;

@@ -5,6 +5,7 @@ import { usePorts } from '../../../store/ports';
 import { useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
 import { Select } from '../../../ui/parts/Select';
+import { keptPractice } from './own';
 import { type Asked, type Kept, seedOf } from './room';
 
 const FIRST_LEVEL = LEVELS[0];
@@ -15,7 +16,8 @@ const OWN_LITRES = 8;
 const asked = ({ title, brief, seed, troubles }: Scenario): Asked => ({ title, brief, seed, troubles });
 
 /** What can be practised: makes at three levels, troubles, and any make at all with one's own milk. */
-export function Choose({ kept, begin }: { kept: Kept | null; begin(asked: Asked | Kept): void }) {
+export function Choose({ begin }: { begin(asked: Asked | Kept): void }) {
+  const [kept] = useState(keptPractice);
   const [method, setMethod] = useState('whole-milk-ricotta');
   const [milkId, setMilkId] = useState('');
   const { clock } = usePorts();

@@ -1,15 +1,17 @@
 import { useState } from 'react';
-import { FIRST_SHARE } from '../../../core/acid/coagulation';
+import { FIRST_SHARE, HELD_BACK_PORTIONS } from '../../../core/acid/coagulation';
+import { standingAreaM2, weightKg } from '../../../core/curd/press';
 import type { Fault } from '../../../core/faults/fault';
 import type { Quantity } from '../../../core/units/format';
 import type { DoseId } from '../../../makes/grammar';
-import { type Practice, stageNow } from '../../../sim/practice/batch';
+import { type Practice, stageNow, USUAL_HEIGHT_CM } from '../../../sim/practice/batch';
 import { plannedGrams } from '../../../sim/practice/doses';
 import type { Deed } from '../../../sim/practice/moves';
 import { look, test } from '../../../sim/practice/senses';
 import { useFormat } from '../../../store/hooks';
 import { Button } from '../../../ui/parts/Button';
 import { NumberField } from '../../../ui/parts/NumberField';
+import { faultText, numberFault } from '../../common/faultText';
 
 type Do = (deed: Deed) => Fault | null;
 /** A number with the deed it is for. */
@@ -42,7 +44,7 @@ const round = (value: number) => (value >= 20 ? Math.round(value) : Math.round(v
 function amountsAt(practice: Practice): Amount[] {
   const { kind, params } = stageNow(practice);
   const goal = kind.goal(params);
-  const said = params as { mm?: number; waterC?: number; kPa?: number };
+  const said = params as { mm?: number; kPa?: number; heightCm?: number };
   const doses = kind.takes(params).filter((one): one is DoseId => one !== 'milk' && one !== 'brine-salt');
   const all: Amount[] = doses.flatMap((what): Amount[] => {
     const planned = plannedGrams(practice, what);
@@ -50,7 +52,7 @@ function amountsAt(practice: Practice): Amount[] {
     const poured = practice.acidGrams > 0;
     const usual =
       what === 'acid' && goal?.is === 'clear-whey'
-        ? planned * (poured ? (1 - FIRST_SHARE) / 3 : FIRST_SHARE)
+        ? planned * (poured ? (1 - FIRST_SHARE) / HELD_BACK_PORTIONS : FIRST_SHARE)
         : planned;
     // What is poured by volume on the pad is poured by volume here.
     const ml = practice.planned.plan.doses.find(({ id }) => id === what)?.millilitres ?? null;
@@ -86,7 +88,9 @@ function amountsAt(practice: Practice): Amount[] {
     all.push({
       label: 'Weight on it',
       quantity: 'cheese',
-      usual: 5,
+      usual: round(
+        weightKg(said.kPa ?? 0, standingAreaM2(practice.aims.kg, said.heightCm ?? USUAL_HEIGHT_CM)),
+      ),
       max: 2000,
       step: 0.5,
       submit: 'Put it on',
@@ -105,7 +109,15 @@ function AmountLine({ amount, act }: { amount: Amount; act: Do }) {
   const [fault, setFault] = useState<string | undefined>();
   const give = () => {
     if (field.value === null || field.value < 0 || field.value > amount.max) {
-      setFault('Give a number that can be: nothing was done.');
+      const bounds = { min: 0, max: amount.max };
+      setFault(
+        faultText(
+          numberFault(amount.label, field.text ?? '', field.value, bounds),
+          format,
+          amount.quantity,
+          amount.unit,
+        ),
+      );
       return;
     }
     const answer = act(amount.deed(field.value));

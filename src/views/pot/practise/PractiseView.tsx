@@ -14,11 +14,12 @@ import { kitchenRead } from '../../../store/slices/kitchen';
 import { stateFor, useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
 import { useNote } from '../../common/useNote';
+import { written } from '../../common/written';
 import { Stand } from '../Stand';
 import { Afterwards } from './Afterwards';
 import { Bench } from './Bench';
 import { Choose } from './Choose';
-import { keptPractice, type Practising, practising } from './own';
+import { type Practising, practising } from './own';
 import { type Asked, type Kept, seedOf } from './room';
 
 /** Practise: choose what to make, make it on a pot that answers, and see afterwards what was really going on. */
@@ -27,10 +28,9 @@ export default function PractiseView() {
   const navigate = useNavigate();
   const { state: handed } = useLocation();
   const [here, setHere] = useState<Practising | null>(null);
-  const [kept] = useState(keptPractice);
   const begin = useCallback(
     async (asked: Asked | Kept) => {
-      setHere(await practising(ports, asked));
+      await written('The practice', async () => setHere(await practising(ports, asked)));
       window.scrollTo({ top: 0 });
     },
     [ports],
@@ -49,7 +49,7 @@ export default function PractiseView() {
       troubles: [],
     });
   }, [handed, begin, navigate, ports]);
-  if (!here) return <Choose kept={kept} begin={(asked) => void begin(asked)} />;
+  if (!here) return <Choose begin={(asked) => void begin(asked)} />;
   return (
     <InRoom
       key={here.room.makeId}

@@ -8,7 +8,7 @@ import { readLog, startMake } from '../../../store/log';
 import type { Clock, Instruments, Ports, Ring } from '../../../store/ports';
 import { createStore, type Store } from '../../../store/store';
 import { say, sayUnwritten } from '../../common/written';
-import { type Asked, type Kept, keptIn, newRoom, Room, roomAgain } from './room';
+import { type Asked, KEPT_KEY, type Kept, keptIn, newRoom, Room, roomAgain } from './room';
 
 /** Practice makes stand in a store of their own: book, shelf, learning and alarms never see them. */
 const NAME = 'plump-pail-practice';
@@ -54,7 +54,8 @@ const benchInstruments = (room: Room): Instruments => ({
 
 /** Opens the practice store once; its clock is that of the room in it. */
 function open(outer: Clock) {
-  opened ??= (async () => {
+  if (opened) return opened;
+  const opening = (async () => {
     const db = new Database(NAME);
     await db.openOwn();
     const at: { room: Room | null } = { room: null };
@@ -69,7 +70,19 @@ function open(outer: Clock) {
     );
     return { db, store, clock, at };
   })();
-  return opened;
+  // What could not be opened is tried again the next time.
+  opening.catch(() => {
+    opened = null;
+  });
+  opened = opening;
+  return opening;
+}
+
+/** What was kept cannot be taken up again: it is said, and offered no more. */
+function goneFromBench(): null {
+  localStorage.removeItem(KEPT_KEY);
+  say('That practice can no longer be taken up: its log is gone. Begin it anew.');
+  return null;
 }
 
 /** Goes to a practice pot with what is asked for, or with what was kept; null where it cannot be. */
@@ -79,7 +92,7 @@ export async function practising(outer: Ports, asked: Asked | Kept): Promise<Pra
   const room =
     again ??
     ('moves' in asked ? null : newRoom(asked, crypto.randomUUID(), outer.clock.wall(), localStorage));
-  if (!room) return null;
+  if (!room) return goneFromBench();
   if (!(room instanceof Room)) {
     say(`This cannot be practised: ${room.path} ${room.problem}; ${room.remedy}.`);
     return null;
@@ -93,7 +106,7 @@ export async function practising(outer: Ports, asked: Asked | Kept): Promise<Pra
     const first = startOf(room.practice, room.asked.title);
     if (first.type !== 'started') throw new Error('a make begins with its start');
     await startMake(db, room.makeId, first, room.startMs);
-  } else if ((await readLog(db, room.makeId)).length === 0) return null;
+  } else if ((await readLog(db, room.makeId)).length === 0) return goneFromBench();
   const ports: Ports = {
     ...outer,
     db,

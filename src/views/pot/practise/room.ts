@@ -54,11 +54,11 @@ export interface Shelf {
   setItem(key: string, value: string): void;
   removeItem(key: string): void;
 }
-const KEY = 'practice';
+export const KEPT_KEY = 'practice';
 
 /** What was kept of a practice; null where there is nothing that can be read. */
 export function keptIn(shelf: Shelf): Kept | null {
-  const text = shelf.getItem(KEY);
+  const text = shelf.getItem(KEPT_KEY);
   if (text === null) return null;
   try {
     const read = parse<Kept>(keptSchema as z.ZodType<Kept>, JSON.parse(text));
@@ -214,7 +214,7 @@ export class Room {
       startMs: this.startMs,
     };
     try {
-      this.shelf.setItem(KEY, JSON.stringify(kept));
+      this.shelf.setItem(KEPT_KEY, JSON.stringify(kept));
     } catch {
       // A full or closed shelf: the practice goes on, and is gone with the page.
     }
@@ -244,7 +244,7 @@ export class Room {
   }
 
   forget(): void {
-    this.shelf.removeItem(KEY);
+    this.shelf.removeItem(KEPT_KEY);
   }
 }
 
