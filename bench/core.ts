@@ -50,7 +50,7 @@ for (const { id } of METHODS) {
     planBrief(briefOf(id, 4 + n / 10));
   });
 }
-const ready = resolveBrief(briefOf('whole-milk-ricotta', 4));
+const ready = resolveBrief(briefOf('whole-milk-ricotta', 4), METHODS);
 if (ready.ok) bench.add('continuum of one milk', () => void continuum(ready.value.brief, ready.value.method));
 
 bench.add('all makes planned without spread', () => {

@@ -21,12 +21,15 @@ const ranges = (spread: Spread): [string, Range | null][] => [
 ];
 
 for (const method of METHODS) {
-  const ready = resolveBrief({
-    format: 'plump-pail/brief',
-    version: 1,
-    method: method.id,
-    milk: { species: method.usual.species ?? 'cow', litres: LITRES },
-  });
+  const ready = resolveBrief(
+    {
+      format: 'plump-pail/brief',
+      version: 1,
+      method: method.id,
+      milk: { species: method.usual.species ?? 'cow', litres: LITRES },
+    },
+    METHODS,
+  );
   if (!ready.ok) throw new Error(method.id);
   const brief = atLitres(ready.value, LITRES);
   const stages = stagesOf(method, brief);

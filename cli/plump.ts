@@ -56,7 +56,7 @@ function plan(path: string | undefined, flag?: string, learnedPath?: string): Re
 
 function methods(id: string | undefined): Result<string> {
   if (id === undefined) return { ok: true, value: `${METHODS.map((method) => method.id).join('\n')}\n` };
-  const method = methodById(id);
+  const method = methodById(id, METHODS);
   if (!method)
     return bad({
       path: 'method',

@@ -1,7 +1,7 @@
 import { METHODS } from '../src/makes';
 import { basic, planned } from '../src/plan/fixtures/briefs';
 import type { MakeEvent, NewEvent } from '../src/run/events';
-import { frozen, frozenMethod } from '../src/run/frozen';
+import { frozen } from '../src/run/frozen';
 import { USUAL_KITCHEN } from '../src/store/slices/kitchen';
 
 const BEGIN = 1_795_680_000_000;
@@ -16,7 +16,6 @@ export function fullMake(methodId: string) {
     name: `${methodId}, Thu`,
     milkName: 'Sallow Reach cows',
     ...frozen(whole),
-    ...frozenMethod(plan),
     pot: { id: 'blue', name: 'the big blue pot', carryOverC: 1.5 },
     milks: [{ id: 'milk-1', name: 'Sallow Reach cows', day: '2026-11-25', litres: 6 }],
     taken: [{ goodId: 'jar', dose: 'acid', name: 'citric acid', lot: 'A 12', grams: 10 }],

@@ -5,7 +5,7 @@ import { checkFile } from '../src/files/kinds';
 import { guessMapping, milksOf } from '../src/files/milkTests';
 import { readTable } from '../src/files/table';
 import { guessLogMapping, logReadings } from '../src/files/thermometerLog';
-import { METHODS, setOwnMethods } from '../src/makes';
+import { METHODS } from '../src/makes';
 import type { Method } from '../src/makes/method';
 import { cornerBrief } from '../src/plan/fixtures/cornerBriefs';
 import { unseemly, unsound } from '../src/plan/fixtures/soundness';
@@ -130,20 +130,18 @@ async function tryBackup(value: unknown): Promise<Found> {
 /** A method: every plan of it, at every corner, is one that can be, or is refused in seemly words. */
 function tryMethod(value: Method, random: Random): Found {
   const method = { ...value, id: 'under-trial' };
-  setOwnMethods([method]);
-  try {
-    const found: Found = [];
-    for (let i = 0; i < 4; i++) {
-      const result = planFile(cornerBrief(Math.floor(random() * 1e9), [method]), { spread: false });
-      if (result.ok) {
-        found.push(...unsound(result.value));
-        kitOf(result.value, format);
-      } else found.push(...unseemly(result.faults));
-    }
-    return found;
-  } finally {
-    setOwnMethods([]);
+  const found: Found = [];
+  for (let i = 0; i < 4; i++) {
+    const result = planFile(cornerBrief(Math.floor(random() * 1e9), [method]), {
+      spread: false,
+      methods: [method],
+    });
+    if (result.ok) {
+      found.push(...unsound(result.value));
+      kitOf(result.value, format);
+    } else found.push(...unseemly(result.faults));
   }
+  return found;
 }
 
 /** A file of any format through the very functions the app uses; what it finds wrong, a crash or a hang among it. */

@@ -1,7 +1,7 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import { bad, good, type Result } from '../core/faults/fault';
 import { isoUtc, wallMinutes, wallTimeOf } from '../core/units/wallTime';
-import { methodById } from '../makes';
+import { methodIn } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
 import { expectedEnd } from '../run/expect';
 import { isOver, type MakeState } from '../run/state';
@@ -88,7 +88,7 @@ export function planCalendar(plan: Plan): Result<string> {
       remedy: 'give start or readyBy in the brief, or there is nothing to put in a calendar',
     });
   const at = (minute: number) => `${wallTimeOf(first + minute)}:00Z`;
-  const name = methodById(plan.method)?.title ?? plan.method;
+  const name = methodIn({ plan })?.title ?? plan.method;
   const stages = plan.stages.map((stage) => ({
     stage,
     begins: at(stage.startMin),

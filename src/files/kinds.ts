@@ -3,6 +3,7 @@ import { bad, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { answerSchema } from '../judge/schema';
 import { learnedSchema } from '../learn/schema';
+import { METHODS } from '../makes';
 import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
@@ -52,7 +53,7 @@ export function checkFile(value: unknown): Result<{ kind: FileKind; version: num
   const read = parse<unknown>(schema as z.ZodType, kind === 'backup' ? upcastBackup(value) : value);
   if (!read.ok) return read;
   if (kind === 'brief') {
-    const resolved = resolveBrief(read.value as Brief);
+    const resolved = resolveBrief(read.value as Brief, METHODS);
     if (!resolved.ok) return resolved;
   }
   return { ok: true, value: { kind, version: (read.value as { version: number }).version } };

@@ -1,9 +1,8 @@
 import { formatter, METRIC } from '../core/units/format';
 import { givenText } from '../core/units/given';
 import { isoUtc } from '../core/units/wallTime';
-import { methodById } from '../makes';
+import { methodIn } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
-import { methodIn } from '../run/frozen';
 import { reviewOf } from '../run/review';
 import { lotsOf } from '../run/shelf';
 import type { MakeState } from '../run/state';
@@ -34,7 +33,7 @@ export function planMarkdown(plan: Plan): string {
   const { milk } = plan.brief;
   const p = plan.predictions;
   return plain([
-    `# ${quoted(methodById(plan.method)?.title ?? plan.method)}`,
+    `# ${quoted(methodIn({ plan })?.title ?? plan.method)}`,
     '',
     `- Milk: ${f.litres(milk.litres ?? 0)}, ${milk.species}, ${f.number(milk.fatPct ?? 0, 1)} % fat, ${f.number(milk.proteinPct ?? 0, 2)} % true protein`,
     `- Cheese: ${f.kg(p.yieldKg.likely)}, likely ${f.kg(p.yieldKg.low)} to ${f.kg(p.yieldKg.high)}`,

@@ -3,7 +3,7 @@ import { parse } from '../core/faults/zodFaults';
 import { wallMinutes } from '../core/units/wallTime';
 import { planFile } from '../plan/plan';
 import { type Plan, planSchema } from '../plan/schema';
-import { frozen, frozenMethod } from '../run/frozen';
+import { frozenWhole } from '../run/frozen';
 import type { MakeFile } from './make';
 
 /**
@@ -38,8 +38,7 @@ export function startFile(value: unknown): Result<MakeFile> {
         at: minutes * 60_000,
         name: plan.method,
         milkName: '',
-        ...frozen(planned.value),
-        ...frozenMethod(plan),
+        ...frozenWhole(planned.value),
         plan,
       },
     ],

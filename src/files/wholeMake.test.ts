@@ -9,7 +9,7 @@ import { makeSchema } from './make';
 
 const START = Date.UTC(2026, 10, 26, 8, 0);
 const { plan, parameters } = planned(basic('squeaky-curds'));
-const scaled = scaledBy(plan, 0.5);
+const scaled = scaledBy({ plan }, 0.5);
 if (!scaled) throw new Error('half of it can be planned');
 const half = { plan: scaled.plan, parameters: scaled.parameters };
 

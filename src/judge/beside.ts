@@ -4,6 +4,7 @@ import { clamp } from '../core/units/measures';
 import type { MistakeId } from '../makes/mistakes';
 import type { Brief } from '../plan/brief/schema';
 import { planBrief } from '../plan/plan';
+import { bookOf, type PlanOf } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
 import type { MakeState } from '../run/makeState';
 import { flocculated } from './flocculation';
@@ -42,10 +43,11 @@ const plannedPerLitre = ({ predictions, brief }: Plan): number =>
 const percent = (ratio: number): number => 100 * (ratio - 1);
 
 /** The yield of the first make's plan with part of the second's brief, against that of the first's, as a ratio; null where it cannot be planned. */
-function replanned(first: Plan, brief: Brief): number | null {
+function replanned(first: PlanOf, brief: Brief): number | null {
+  const methods = bookOf(first);
   const { start: _s, readyBy: _r, ...rest } = brief;
-  const before = planBrief(withoutTimes(first.brief), { spread: false });
-  const after = planBrief(rest as Brief, { spread: false });
+  const before = planBrief(withoutTimes(first.plan.brief), { spread: false, methods });
+  const after = planBrief(rest as Brief, { spread: false, methods });
   return before.ok && after.ok
     ? plannedPerLitre(after.value.plan) / plannedPerLitre(before.value.plan)
     : null;
@@ -99,8 +101,8 @@ export function beside(first: MakeState, second: MakeState, format: Format = for
   const [ba, bb] = [first.plan.brief, second.plan.brief];
   const same = first.plan.method === second.plan.method;
   if (!same) tell('the make', [a?.method.title ?? '', b?.method.title ?? ''], null);
-  milks(ba, bb, first.plan, same, format, tell);
-  if (same) options(a, b, first.plan, format, tell);
+  milks(ba, bb, first, same, format, tell);
+  if (same) options(a, b, first, format, tell);
   if (a && b) readings(a, b, format, tell);
   const [wa, wb] = [wrongLeft(first), wrongLeft(second)];
   if (Math.abs(wa - wb) > 0.002)
@@ -119,7 +121,7 @@ type Tell = (what: string, each: readonly [string, string], ratio: number | null
 const lossText = (left: number, { percent: text }: Format) =>
   left > 0.998 ? 'nothing noted' : `${text(Math.round(100 * (1 - left)))} lost`;
 
-function milks(a: Brief, b: Brief, first: Plan, same: boolean, format: Format, tell: Tell) {
+function milks(a: Brief, b: Brief, first: PlanOf, same: boolean, format: Format, tell: Tell) {
   if (a.milk.species !== b.milk.species || a.milk.treatment !== b.milk.treatment)
     tell(
       'the milk',
@@ -152,7 +154,7 @@ function milks(a: Brief, b: Brief, first: Plan, same: boolean, format: Format, t
   if (Math.abs(la - lb) > 0.05) tell('amount of milk', [format.litres(la), format.litres(lb)], null);
 }
 
-function options(a: Log | null, b: Log | null, first: Plan, format: Format, tell: Tell) {
+function options(a: Log | null, b: Log | null, first: PlanOf, format: Format, tell: Tell) {
   if (!a || !b) return;
   for (const [key, option] of Object.entries(a.method.options)) {
     const [x, y] = [a.options[key], b.options[key]];
@@ -172,7 +174,7 @@ function options(a: Log | null, b: Log | null, first: Plan, format: Format, tell
     tell(
       option.label.toLowerCase(),
       [read(x), read(y)],
-      replanned(first, { ...first.brief, options: { ...first.brief.options, [key]: y } } as Brief),
+      replanned(first, { ...first.plan.brief, options: { ...first.plan.brief.options, [key]: y } } as Brief),
     );
   }
 }

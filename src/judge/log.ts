@@ -4,9 +4,9 @@ import type { Method, OptionValues } from '../makes/method';
 import type { DoseId } from '../makes/terms';
 import type { Doing, ReadOf } from '../makes/traits';
 import type { AddedDose } from '../plan/measures';
+import { methodIn } from '../plan/planOf';
 import type { PlanStage } from '../plan/schema';
 import { unreckoned } from '../run/borne';
-import { methodIn } from '../run/frozen';
 import type { MakeState, StageRun } from '../run/makeState';
 import { type Camp, campOf } from './camp';
 

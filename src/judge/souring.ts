@@ -1,6 +1,7 @@
 import { fermentPH, sourTo, startFerment } from '../core/culture/ferment';
 import { goalOf } from '../makes/asked';
 import { resolveBrief } from '../plan/brief/resolve';
+import { bookOf } from '../plan/planOf';
 import { NO_DEPARTURE, worldOf } from '../plan/world';
 import { coursesIn } from '../run/frozen';
 import { between, type Log, MIN_MS, type Read, wentInAt } from './log';
@@ -62,7 +63,7 @@ function heatFrom(log: Log, from: number): (hour: number) => number {
 export function souringPace(log: Log): { pace: number; read: Read; expectedH: number; tookH: number } | null {
   const from = wentInAt(log, 'culture');
   if (from === null) return null;
-  const ready = resolveBrief(log.state.plan.brief);
+  const ready = resolveBrief(log.state.plan.brief, bookOf(log.state));
   const litres = log.state.plan.brief.milk.litres;
   if (!ready.ok || litres === undefined) return null;
   const world = worldOf(ready.value.brief, ready.value.method, litres, NO_DEPARTURE);

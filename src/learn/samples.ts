@@ -2,6 +2,7 @@ import { logOf } from '../judge/log';
 import type { LearnedQuantity } from '../plan/belief';
 import { withoutClock } from '../plan/byClock';
 import { planBrief } from '../plan/plan';
+import { bookOf } from '../plan/planOf';
 import { isOver, type MakeState } from '../run/makeState';
 import { BEFORE_THE_END, BY_WEIGHT, EVIDENCE, SPOILS } from './evidence';
 import type { Sample } from './evidence/evidence';
@@ -60,7 +61,7 @@ function teachable(state: MakeState): LearnedQuantity[] {
 export function taughtBy(make: string, state: MakeState): Taught | null {
   const log = logOf(state);
   if (!log || !isOver(state) || state.practice) return null;
-  const planned = planBrief(withoutClock(state.plan.brief), { spread: false });
+  const planned = planBrief(withoutClock(state.plan.brief), { spread: false, methods: bookOf(state) });
   if (!planned.ok) return null;
   const samples: Partial<Record<LearnedQuantity, Sample>> = {};
   for (const quantity of teachable(state)) {

@@ -6,17 +6,12 @@ export { METHODS };
 /** What a newcomer begins with: any milk, an acid and a pan will do. */
 export const FIRST_METHOD = METHODS[0] as Method;
 
-let own: readonly Method[] = [];
+/** The makes that are known somewhere: the product's, a maker's own behind them, or a running make's alone. */
+export type MethodBook = readonly Method[];
 
-/** Hands in the makes a maker wrote; they have passed the schema of a method file. A register, so that plans find them by id. */
-export const setOwnMethods = (methods: readonly Method[]): void => {
-  own = methods;
-};
-export const ownMethods = (): readonly Method[] => own;
+/** The product's makes, then a maker's own, which have passed the schema of a method file. */
+export const bookWith = (own: readonly Method[]): MethodBook => [...METHODS, ...own];
 
-/** Every make there is: the product's, then the maker's own. */
-export const allMethods = (): readonly Method[] => [...METHODS, ...own];
-
-/** The make of that id, or undefined. */
-export const methodById = (id: string): Method | undefined =>
-  METHODS.find((method) => method.id === id) ?? own.find((method) => method.id === id);
+/** The make of that id in a book, or undefined. */
+export const methodById = (id: string, book: MethodBook): Method | undefined =>
+  book.find((method) => method.id === id);

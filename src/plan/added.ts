@@ -5,7 +5,7 @@ import { withoutClock } from './byClock';
 import type { AddedDose } from './measures';
 import { beliefIn } from './moved';
 import { type Planned, planBrief } from './plan';
-import type { Plan } from './schema';
+import { bookOf, type PlanOf } from './planOf';
 
 /** A brief with so much of a dose given, and without the option that would have found it. */
 function givenIn(brief: Brief, dose: AddedDose, given: { amount: number; unit: GivenUnit }): Brief {
@@ -32,16 +32,17 @@ function givenIn(brief: Brief, dose: AddedDose, given: { amount: number; unit: G
  * The same make planned anew for so much of a dose as really went in, all of it; null where the make cannot be planned with
  * that.
  *
- * @example withAdded(plan, 'coagulant', { amount: 1.5, unit: 'mL' })?.plan.predictions.setMin
+ * @example withAdded(planned, 'coagulant', { amount: 1.5, unit: 'mL' })?.plan.predictions.setMin
  */
 export function withAdded(
-  plan: Plan,
+  of: PlanOf,
   dose: AddedDose,
   given: { amount: number; unit: GivenUnit },
 ): Planned | null {
-  const planned = planBrief(givenIn(withoutClock(plan.brief), dose, given), {
+  const planned = planBrief(givenIn(withoutClock(of.plan.brief), dose, given), {
     spread: false,
-    belief: beliefIn(plan),
+    belief: beliefIn(of.plan),
+    methods: bookOf(of),
   });
   return planned.ok ? planned.value : null;
 }

@@ -78,7 +78,7 @@ describe('a plan with what has been learned', () => {
 
   it('what was learned of a plan stands beside one changed a little, each figure as it is now', () => {
     const before = planned('squeaky-curds', held('yield', 1.05)).plan;
-    const twice = scaledBy(before, 2)?.plan;
+    const twice = scaledBy({ plan: before }, 2)?.plan;
     const [was] = before.learned ?? [];
     const [is] = movedIn(before.learned ?? [], twice ?? before);
     expect(is?.value).toBeCloseTo(2 * (was?.value ?? 0), 1);
@@ -98,13 +98,13 @@ describe('a plan with what has been learned', () => {
       id: 'Sallow',
       makes: 4,
     });
-    const twice = scaledBy(learned.plan, 2);
+    const twice = scaledBy(learned, 2);
     expect(twice?.plan.predictions.yieldKg.likely).toBeCloseTo(
       2 * learned.plan.predictions.yieldKg.likely,
       1,
     );
     const amount = learned.plan.doses.find(({ id }) => id === 'coagulant')?.millilitres ?? 0;
-    const again = withAdded(learned.plan, 'coagulant', { amount, unit: 'mL' });
+    const again = withAdded(learned, 'coagulant', { amount, unit: 'mL' });
     expect(again?.plan.predictions.setMin?.likely).toBeCloseTo(
       learned.plan.predictions.setMin?.likely ?? 0,
       0,

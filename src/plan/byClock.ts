@@ -5,7 +5,6 @@ import { blockedBetween } from '../core/units/blocked';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
-import { methodById } from '../makes';
 import type { Method } from '../makes/method';
 import type { Brief } from './brief/schema';
 import { inMetric } from './cautionText';
@@ -207,9 +206,9 @@ function drawnOut(
 export function planByClock(brief: Brief, planAs: PlanAs, finish: PlanAs): Result<Planned> {
   const { asleep, away } = brief;
   const free = withoutClock(brief);
-  const method = methodById(brief.method);
   const first = planAs(free);
-  if (!first.ok || !method) return first;
+  if (!first.ok) return first;
+  const { method } = first.value;
   const by = brief.readyBy === undefined ? null : (wallMinutes(brief.readyBy) as number);
   const begin = brief.start === undefined ? null : (wallMinutes(brief.start) as number);
   let best: { way: Way; laid: Laid; cost: number } | null = null;

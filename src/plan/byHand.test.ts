@@ -9,7 +9,7 @@ const WARMED = ['warm', 'scald', 'cool', 'cook'];
 
 function stepsOf(id: string, lacks: (typeof INSTRUMENTS)[number][]) {
   const { plan, parameters } = planned(basic(id));
-  const telling = tellingOf(plan, formatter({ ...METRIC, lacks }));
+  const telling = tellingOf({ plan }, formatter({ ...METRIC, lacks }));
   return plan.stages.map((stage) => ({
     kind: stage.kind,
     targetC: stage.targetC,
@@ -32,7 +32,7 @@ describe('without instruments', () => {
       stageKind('warm')
         .words(
           { toC, overMin: 0 },
-          tellingOf(planned(basic('paneer')).plan, formatter({ ...METRIC, lacks: ['thermometer'] })),
+          tellingOf(planned(basic('paneer')), formatter({ ...METRIC, lacks: ['thermometer'] })),
         )
         .steps.at(-1),
     );

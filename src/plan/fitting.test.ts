@@ -70,7 +70,7 @@ describe.each(METHODS.map((method) => ({ id: method.id, method })))(
       // A culture that sleeps at this heat is refused, and has no lines.
       if (!result.ok) return [];
       const { plan, parameters } = result.value;
-      const telling = tellingOf(plan, format);
+      const telling = tellingOf({ plan }, format);
       const said = sentencesOf(result.value, method, format, new Set(Object.keys(options)));
       return plan.stages.flatMap((stage, i) => {
         const words = stageKind(stage.kind).words(parameters[stage.id], telling);

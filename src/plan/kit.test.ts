@@ -48,12 +48,12 @@ describe('three times as much', () => {
     '%s: three times the cheese for less than three times the hands',
     (id) => {
       const once = planned(basic(id)).plan;
-      const thrice = scaledBy(once, 3)?.plan;
+      const thrice = scaledBy({ plan: once }, 3)?.plan;
       expect((thrice?.predictions.yieldKg.likely ?? 0) / once.predictions.yieldKg.likely).toBeCloseTo(3, 1);
       expect(thrice?.predictions.handsOnMin as number).toBeLessThan(2.5 * once.predictions.handsOnMin);
     },
   );
 
   it('stops where no pot is that big', () =>
-    expect(scaledBy(planned(basic('paneer', { litres: 200 })).plan, 3)).toBeNull());
+    expect(scaledBy(planned(basic('paneer', { litres: 200 })), 3)).toBeNull());
 });

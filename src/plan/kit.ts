@@ -3,6 +3,7 @@ import { does } from '../makes/asked';
 import { stageKind } from '../makes/kinds';
 import type { KitAbout, KitItem } from '../makes/traits';
 import type { Planned } from './plan';
+import type { PlanOf } from './planOf';
 import type { Plan } from './schema';
 import {
   hobsFor,
@@ -16,8 +17,8 @@ import {
 } from './tools';
 
 /** Which of the kitchen's pots it is; nothing where none is listed. */
-function potSays(plan: Plan, { pots }: Tools, format: Format): string {
-  const found = potFor(plan, pots);
+function potSays(of: PlanOf, { pots }: Tools, format: Format): string {
+  const found = potFor(of, pots);
   if (!found) return '';
   const { pot, fits } = found;
   if (pot.kind === TAKEN_UP) return `: not the ${pot.name}, sour milk takes up metal from ${TAKEN_UP}`;
@@ -65,7 +66,8 @@ function tapSays(plan: Plan, { tapC }: Tools, format: Format): string {
 }
 
 /** What a plan wants on the table: pots by size, cloth, gloves, ice, instruments; each once, in the order it is needed. */
-export function kitOf({ plan, parameters }: Planned, format: Format, have: Tools = {}): KitItem[] {
+export function kitOf(planned: Planned, format: Format, have: Tools = {}): KitItem[] {
+  const { plan, parameters } = planned;
   const kg = plan.predictions.yieldKg.likely;
   const scalds = plan.stages.some((stage) => does(stage, 'scalds'));
   const looseLitres = kg * LOOSE_LITRES_PER_KG;
@@ -83,8 +85,8 @@ export function kitOf({ plan, parameters }: Planned, format: Format, have: Tools
   const waterMl = plan.doses.reduce((sum, dose) => sum + (dose.id === 'brine-salt' ? 0 : dose.diluteInMl), 0);
   const kit: KitItem[] = [
     {
-      what: `a pot of ${format.litres(potWanted(plan))} or more`,
-      why: `${scalds ? 'milk climbs near the boil' : 'room to stir'}${potSays(plan, have, format)}`,
+      what: `a pot of ${format.litres(potWanted(planned))} or more`,
+      why: `${scalds ? 'milk climbs near the boil' : 'room to stir'}${potSays(planned, have, format)}`,
     },
     ...hobSays(plan, have, format),
     { what: 'a thermometer', why: 'checked in ice water' },

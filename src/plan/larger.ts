@@ -4,7 +4,7 @@ import type { Brief } from './brief/schema';
 import { withoutClock } from './byClock';
 import { beliefIn } from './moved';
 import { type Planned, planBrief } from './plan';
-import type { Plan } from './schema';
+import { bookOf, type PlanOf } from './planOf';
 
 type Given = { amount: number; unit: string };
 const scaled = <T extends { given?: Given | undefined }>(
@@ -29,8 +29,8 @@ function timesGiven(brief: Brief, times: number): Partial<Brief> {
  * The same plan with so many times the milk, cream and doses in hand with it, and other options where some are given; null where
  * no pot is that big, or that small, or the make cannot be had that way.
  */
-export function scaledBy(plan: Plan, times: number, options: OptionValues = {}): Planned | null {
-  const brief = withoutClock(plan.brief);
+export function scaledBy(of: PlanOf, times: number, options: OptionValues = {}): Planned | null {
+  const brief = withoutClock(of.plan.brief);
   const litres = (brief.milk.litres ?? 0) * times;
   if (litres > BOUNDS.litres.max || litres < BOUNDS.litres.min) return null;
   const planned = planBrief(
@@ -41,7 +41,7 @@ export function scaledBy(plan: Plan, times: number, options: OptionValues = {}):
       ...(brief.cream && { cream: { ...brief.cream, litres: brief.cream.litres * times } }),
       ...timesGiven(brief, times),
     },
-    { spread: false, belief: beliefIn(plan) },
+    { spread: false, belief: beliefIn(of.plan), methods: bookOf(of) },
   );
   return planned.ok ? planned.value : null;
 }

@@ -19,7 +19,7 @@ const metric = formatter(METRIC);
 const american = formatter({ temperature: 'F', volume: 'gal', mass: 'oz', decimal: ',' });
 
 function batch(brief: Brief) {
-  const ready = resolveBrief(brief);
+  const ready = resolveBrief(brief, METHODS);
   const planned = planBrief(brief, { spread: false });
   if (!ready.ok || !planned.ok) throw new Error(`${brief.method} must plan`);
   const litres = brief.milk.litres as number;
@@ -57,7 +57,7 @@ describe('the register of makes', () => {
   it.each(METHODS.map((method) => method.id))(
     '%s meets the schema of a method file, and is found by its id',
     (id) => {
-      const method = methodById(id);
+      const method = methodById(id, METHODS);
       expect(methodSchema.safeParse(JSON.parse(JSON.stringify(method))).error?.issues ?? []).toEqual([]);
       for (const option of Object.values(method?.options ?? {})) {
         if (option.type === 'number') {
@@ -122,7 +122,7 @@ describe.each(
     ['metric', metric],
     ['American', american],
   ] as const)('speaks at every stage, %s', (_name, format) => {
-    const telling = tellingOf(plan, format);
+    const telling = tellingOf({ plan }, format);
     for (const stage of stages) {
       const words = stage.kind.words(stage.params, telling);
       for (const text of [words.title, words.action, words.right, words.done, ...words.steps]) {

@@ -2,6 +2,7 @@ import { acidPerUnit, gramsOfProduct } from '../core/acid/acids';
 import { BOUND_MINERALS, fatInDryMatterPct } from '../core/curd/balance';
 import { denaturedShare } from '../core/heat/denaturation';
 import type { MilkBatch } from '../core/milk/composition';
+import { byName } from '../core/numeric/byName';
 import type { PotState, World } from '../makes/grammar';
 import { curdOf, keptBy } from '../makes/kinds/curd';
 import type { Method } from '../makes/method';
@@ -65,8 +66,9 @@ export function partsOf(batch: MilkBatch): Parts {
   };
 }
 
-const combine = (a: Parts, b: Parts, sign: 1 | -1): Parts =>
-  Object.fromEntries(PART_NAMES.map((part) => [part, a[part] + sign * b[part]])) as unknown as Parts;
+const partsBy = (of: (part: keyof Parts) => number): Parts => byName(PART_NAMES, of);
+
+const combine = (a: Parts, b: Parts, sign: 1 | -1): Parts => partsBy((part) => a[part] + sign * b[part]);
 
 /** Everything that goes into the pot: milk (and cream taken into it), acid, the water it is diluted in. */
 export function poured(brief: Resolved, world: World): Parts {
@@ -86,12 +88,7 @@ export function poured(brief: Resolved, world: World): Parts {
 const timesAs = (curd: Parts, factor: number, inPot: Parts, salted: number): Parts =>
   factor === 1
     ? curd
-    : (Object.fromEntries(
-        PART_NAMES.map((part) => [
-          part,
-          part === 'salt' ? curd.salt * salted : Math.min(inPot[part], curd[part] * factor),
-        ]),
-      ) as unknown as Parts);
+    : partsBy((part) => (part === 'salt' ? curd.salt * salted : Math.min(inPot[part], curd[part] * factor)));
 
 /**
  * Cheese and whey of one batch at the end of its stages. The curd keeps fat, casein with its bound minerals and the

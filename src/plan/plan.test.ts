@@ -61,7 +61,7 @@ describe('every plan', () => {
     fc.assert(
       fc.property(anyBrief, (brief) => {
         const result = planBrief(brief, { spread: false });
-        const ready = resolveBrief(brief);
+        const ready = resolveBrief(brief, METHODS);
         if (!result.ok || !ready.ok) return;
         const { outcome } = result.value;
         const litres = brief.milk.litres as number;
@@ -99,7 +99,7 @@ describe('every plan', () => {
         expect(richer.value.outcome.yieldKg).toBeGreaterThan(before.value.outcome.yieldKg);
         const { setC } = before.value.plan.brief.options as { setC: number };
         const hotter = planBrief({ ...brief, options: { setC: setC + 1 } }, { spread: false });
-        if (hotter.ok && methodById(brief.method)?.acid === 'turns')
+        if (hotter.ok && methodById(brief.method, METHODS)?.acid === 'turns')
           expect(acid(hotter.value)).toBeLessThan(acid(before.value) as number);
       }),
       { numRuns: 80 },
@@ -208,7 +208,7 @@ describe('spread', () => {
   it.each(METHODS.map((method) => method.id))(
     '%s: fixing the first hinge cuts the variance by its stated share, within 5 points',
     (id) => {
-      const ready = resolveBrief(basic(id, { species: SANITY_BANDS[id]?.species ?? 'cow' }));
+      const ready = resolveBrief(basic(id, { species: SANITY_BANDS[id]?.species ?? 'cow' }), METHODS);
       if (!ready.ok) throw new Error('must resolve');
       const stages = stagesOf(ready.value.method, ready.value.brief);
       const world = worldOf(atLitres(ready.value, 8), ready.value.method, 8, NO_DEPARTURE);

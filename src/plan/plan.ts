@@ -7,6 +7,7 @@ import { toldText } from '../core/safety/told';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
+import { METHODS, type MethodBook } from '../makes';
 import { takes } from '../makes/asked';
 import type { About, PotState, Span, World } from '../makes/grammar';
 import type { Method } from '../makes/method';
@@ -209,7 +210,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
     hinges: spread?.hinges ?? [],
     cautions: cautionsOf(run, stages, parameters, predictions),
   };
-  const telling = tellingOf(plan, formatter(METRIC));
+  const telling = tellingOf({ plan, method }, formatter(METRIC));
   plan.stages = plan.stages.map((stage, index) => ({
     ...stage,
     title: (run.stages[index] as BatchStage).kind
@@ -218,6 +219,7 @@ function assemble(run: Likely, spread: Spread | null): Planned {
   }));
   return {
     plan,
+    method,
     parameters,
     spans,
     outcome,
@@ -232,6 +234,8 @@ function assemble(run: Likely, spread: Spread | null): Planned {
 
 /** How a brief is planned: with its spread or the likely run alone, plain or with what has been learned. */
 export interface PlanOptions {
+  /** The makes it may be a plan of: the product's, where nothing else is said. */
+  methods?: MethodBook;
   spread?: boolean;
   belief?: Belief;
   /** Whether it says what of it was learned, which takes the plain run too. It does. */
@@ -261,8 +265,8 @@ function withLearned(planned: Planned, ready: ReadyBrief, litres: number, belief
 }
 
 function planOnce(brief: Brief, options: PlanOptions): Result<Planned> {
-  const { belief = {} } = options;
-  const ready = resolveBrief(brief);
+  const { belief = {}, methods = METHODS } = options;
+  const ready = resolveBrief(brief, methods);
   if (!ready.ok) return ready;
   try {
     const litres =

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
-import { methodById } from '../makes';
+import { METHODS, methodById } from '../makes';
 import { goalOf } from '../makes/asked';
 import { stageKind } from '../makes/kinds';
 import type { Method } from '../makes/method';
@@ -14,7 +14,7 @@ import { tellingOf } from './telling';
 
 /** A plan in its sentences, with plain spaces. */
 const toldOf = (found: Planned) =>
-  planLines(found, methodById(found.plan.method) as Method, formatter(METRIC)).map((line) =>
+  planLines(found, methodById(found.plan.method, METHODS) as Method, formatter(METRIC)).map((line) =>
     line.replaceAll('\u00a0', ' '),
   );
 
@@ -134,7 +134,7 @@ describe('as makers say it', () => {
     const { plan } = planned(
       basic('quick-stretched', {}, { acid: { kind: 'citric', given: { amount: 12, unit: 'g' } } }),
     );
-    const twice = scaledBy(plan, 2)?.plan;
+    const twice = scaledBy({ plan }, 2)?.plan;
     expect(twice?.doses.find((one) => one.id === 'acid')?.grams).toBe(24);
     expect(twice?.predictions.pHAfterAcid).toBeCloseTo(plan.predictions.pHAfterAcid as number, 6);
   });
@@ -143,7 +143,7 @@ describe('as makers say it', () => {
     const words = (method: string, saltAt: string) => {
       const { plan, parameters } = planned(basic(method, {}, { options: { saltAt, saltPct: 1 } }));
       const stage = plan.stages.find((one) => one.kind === 'salt') as (typeof plan.stages)[number];
-      const said = stageKind('salt').words(parameters[stage.id], tellingOf(plan, formatter(METRIC)));
+      const said = stageKind('salt').words(parameters[stage.id], tellingOf({ plan }, formatter(METRIC)));
       return { text: said.steps.join(' '), goal: goalOf(stage, parameters) };
     };
     expect(words('paneer', 'milk')).toMatchObject({

@@ -52,7 +52,7 @@ export function sentencesOf(
   asked: ReadonlySet<string> = new Set(),
 ): PlanSaid {
   const { plan, parameters } = planned;
-  const telling = tellingOf(plan, format, { method });
+  const telling = tellingOf({ plan, method }, format);
   const options = plan.brief.options ?? {};
   const specs = new Map(method.stages.map((spec) => [spec.id, spec]));
   const claimed = new Set<string>();

@@ -2,7 +2,6 @@ import { ACID_KINDS, ACIDS, type AcidKind, gramsOfProduct, isLiquidAcid } from '
 import { bufferOf } from '../core/acid/buffer';
 import { amountForPH, titrantOf } from '../core/acid/titrate';
 import { Infeasible } from '../core/faults/fault';
-import { methodById } from '../makes';
 import type { Resolved } from './brief/resolved';
 import { acidStrengthIn } from './moved';
 import type { Planned } from './plan';
@@ -17,11 +16,10 @@ export interface StandIn {
 }
 
 /** What could stand in for a plan's acid, each at its usual strength, computed anew for the same pH; those too weak left out. */
-export function acidStandIns({ plan }: Planned): StandIn[] {
-  const method = methodById(plan.method);
+export function acidStandIns({ plan, method }: Planned): StandIn[] {
   const brief = plan.brief as Resolved;
-  const aim = method && acidAim(brief, method);
-  if (!method || !brief.acid || aim === null || aim === undefined) return [];
+  const aim = acidAim(brief, method);
+  if (!brief.acid || aim === null) return [];
   const milk = pailOf(brief, method, brief.milk.litres ?? 1, NO_DEPARTURE);
   const buffer = bufferOf(milk, brief.milk.pH);
   return ACID_KINDS.filter((kind) => kind !== brief.acid?.kind).flatMap((kind) => {

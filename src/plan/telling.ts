@@ -2,12 +2,11 @@ import { ACIDS, isLiquidAcid } from '../core/acid/acids';
 import { usualCarryOverC } from '../core/heat/carryOver';
 import { coastsC } from '../core/heat/warming';
 import type { Format } from '../core/units/format';
-import { methodById } from '../makes';
 import { does } from '../makes/asked';
 import type { Telling } from '../makes/grammar';
-import type { Method } from '../makes/method';
 import { inHandOf } from './inHand';
 import { keepsDays } from './keeps';
+import { methodIn, type PlanOf } from './planOf';
 import type { Dose, Plan } from './schema';
 
 /** An amount of acid as the maker measures it: grams of a solid, millilitres of a liquid. */
@@ -23,22 +22,22 @@ export const doseText = (dose: Dose, format: Format): string =>
 
 /**
  * What stage words lean on, from a finished plan alone, so that a running make can speak without planning again.
- * `carryOverC` is how far this very pot climbs after the heat is off, where that is known; `method` the plan's own, where it was frozen with it.
+ * `carryOverC` is how far this very pot climbs after the heat is off, where that is known;
  */
 export function tellingOf(
-  plan: Plan,
+  of: PlanOf,
   format: Format,
   {
     carryOverC,
-    method = methodById(plan.method),
     heatedThrough = false,
   }: {
     carryOverC?: number | undefined;
-    method?: Method | undefined;
     /** The pieces were read hot to the core. */
     heatedThrough?: boolean | undefined;
   } = {},
 ): Telling {
+  const { plan } = of;
+  const method = methodIn(of);
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
   const first = dose ? dose.grams - dose.holdBackGrams : 0;

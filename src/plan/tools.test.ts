@@ -26,16 +26,16 @@ const mould = (part: Partial<MouldTool> = {}): MouldTool => ({
 
 describe('which pot', () => {
   it('is the smallest that leaves room, the largest where none does, none where none is listed', () => {
-    expect(potFor(paneer, [pot(20), pot(9), pot(5)])).toEqual({ pot: pot(9), fits: true });
-    expect(potFor(paneer, [pot(2), pot(5)])).toEqual({ pot: pot(5), fits: false });
-    expect(potFor(paneer)).toBeNull();
+    expect(potFor({ plan: paneer }, [pot(20), pot(9), pot(5)])).toEqual({ pot: pot(9), fits: true });
+    expect(potFor({ plan: paneer }, [pot(2), pot(5)])).toEqual({ pot: pot(5), fits: false });
+    expect(potFor({ plan: paneer })).toBeNull();
   });
 
   it('is of aluminium only where there is no other, and the kit warns of that one', () => {
     const pan = pot(9, 'aluminium');
-    expect(potFor(paneer, [pan, pot(20)])?.pot.litres).toBe(20);
-    expect(potFor(paneer, [pan, pot(3)])).toEqual({ pot: pot(3), fits: false });
-    expect(potFor(paneer, [pan])?.pot).toBe(pan);
+    expect(potFor({ plan: paneer }, [pan, pot(20)])?.pot.litres).toBe(20);
+    expect(potFor({ plan: paneer }, [pan, pot(3)])).toEqual({ pot: pot(3), fits: false });
+    expect(potFor({ plan: paneer }, [pan])?.pot).toBe(pan);
     const made = planned(basic('paneer', { litres: 6 }));
     const [first] = kitOf(made, formatter(METRIC), { pots: [pan] });
     expect(first?.why).toMatch(/not the pot of 9, sour milk takes up metal from aluminium/);
@@ -45,10 +45,10 @@ describe('which pot', () => {
     fc.assert(
       fc.property(fc.array(fc.integer({ min: 1, max: 60 }), { maxLength: 8 }), (sizes) => {
         const found = potFor(
-          paneer,
+          { plan: paneer },
           sizes.map((size) => pot(size)),
         );
-        const enough = sizes.filter((size) => size >= potWanted(paneer));
+        const enough = sizes.filter((size) => size >= potWanted({ plan: paneer }));
         expect(found?.fits ?? false).toBe(enough.length > 0);
         if (found?.fits) expect(found.pot.litres).toBe(Math.min(...enough));
       }),

@@ -3,8 +3,8 @@ import { heatIntoMilkKw } from '../core/heat/hob';
 import { minutesTo, potOf } from '../core/heat/pot';
 import { coolingMinutes } from '../core/heat/sinkBath';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
-import { methodById } from '../makes';
 import { does } from '../makes/asked';
+import { methodIn, type PlanOf } from './planOf';
 import type { Plan } from './schema';
 
 /** A thing of the kitchen. */
@@ -48,8 +48,9 @@ const TAPERED_HOLDS = 0.81;
 export const LOOSE_LITRES_PER_KG = 1.6;
 
 /** The pot a plan wants, L: its milk, its cream, and room above them. */
-export function potWanted(plan: Plan): number {
-  const cream = methodById(plan.method)?.cream === 'milk' ? (plan.brief.cream?.litres ?? 0) : 0;
+export function potWanted(of: PlanOf): number {
+  const { plan } = of;
+  const cream = methodIn(of)?.cream === 'milk' ? (plan.brief.cream?.litres ?? 0) : 0;
   const scalds = plan.stages.some((stage) => does(stage, 'scalds'));
   return ((plan.brief.milk.litres ?? 0) + cream) * (scalds ? HEADROOM.scald : HEADROOM.usual);
 }
@@ -61,10 +62,10 @@ export const TAKEN_UP = 'aluminium';
  * The smallest pot that is large enough, or else the largest; `fits` says which. One of aluminium only where there is no
  * other. Null where none is listed.
  */
-export function potFor(plan: Plan, pots: readonly PotTool[] = []): { pot: PotTool; fits: boolean } | null {
+export function potFor(of: PlanOf, pots: readonly PotTool[] = []): { pot: PotTool; fits: boolean } | null {
   const sound = pots.filter((pot) => pot.kind !== TAKEN_UP);
   const bySize = [...(sound.length > 0 ? sound : pots)].sort((a, b) => a.litres - b.litres);
-  const wanted = potWanted(plan);
+  const wanted = potWanted(of);
   const enough = bySize.find((pot) => pot.litres >= wanted);
   const pot = enough ?? bySize.at(-1);
   return pot ? { pot, fits: enough !== undefined } : null;

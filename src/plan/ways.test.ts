@@ -7,7 +7,7 @@ import { freeOptions } from './ways';
 const at = (method: string, stage: string) => {
   const made = planned(basic(method));
   return freeOptions(
-    made.plan,
+    made,
     made.plan.stages.findIndex((one) => one.id === stage),
   );
 };
@@ -29,9 +29,9 @@ describe('options that are still free', () => {
 
   it.each(METHODS.map((method) => [method.id]))('of %s only ever become fewer as it goes on', (id) => {
     const made = planned(basic(id));
-    let before = freeOptions(made.plan, 0);
+    let before = freeOptions(made, 0);
     for (let index = 1; index < made.plan.stages.length; index++) {
-      const free = freeOptions(made.plan, index);
+      const free = freeOptions(made, index);
       expect(before).toEqual(expect.arrayContaining(free));
       before = free;
     }
@@ -41,7 +41,7 @@ describe('options that are still free', () => {
     const made = planned(basic('grilling'));
     const index = made.plan.stages.findIndex((one) => one.id === 'press');
     const salted = made.plan.brief.options?.saltBy;
-    const other = scaledBy(made.plan, 1, { saltBy: salted === 'brine' ? 'dry' : 'brine' });
+    const other = scaledBy(made, 1, { saltBy: salted === 'brine' ? 'dry' : 'brine' });
     if (!other) throw new Error('there is another way');
     expect(other.plan.stages.slice(0, index + 1).map((stage) => stage.id)).toEqual(
       made.plan.stages.slice(0, index + 1).map((stage) => stage.id),

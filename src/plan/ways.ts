@@ -1,7 +1,7 @@
-import { methodById } from '../makes';
 import type { MethodOption, OptionValue, PressSteps } from '../makes/method';
 import { scaledBy } from './larger';
 import type { Planned } from './plan';
+import type { PlanOf } from './planOf';
 import type { Plan } from './schema';
 
 /** Doses that are given once and cannot be taken back. */
@@ -40,16 +40,17 @@ interface Ways {
 const ways = new WeakMap<Plan, Ways | null>();
 
 /** Every other way of a plan, reckoned once. */
-function waysOf(plan: Plan): Ways | null {
+function waysOf(of: PlanOf): Ways | null {
+  const { plan } = of;
   const known = ways.get(plan);
   if (known !== undefined) return known;
-  const as = scaledBy(plan, 1);
+  const as = scaledBy(of, 1);
   const found = as && {
     as,
-    others: Object.entries(methodById(plan.method)?.options ?? {}).map(([key, option]) => ({
+    others: Object.entries(as.method.options).map(([key, option]) => ({
       key,
       plans: others(option, plan.brief.options?.[key]).flatMap(
-        (value) => scaledBy(plan, 1, { [key]: value }) ?? [],
+        (value) => scaledBy(of, 1, { [key]: value }) ?? [],
       ),
     })),
   };
@@ -61,8 +62,8 @@ function waysOf(plan: Plan): Ways | null {
  * Options of a make that are still free at a stage, by key: however they are chosen, all that has been done stays as it
  * was. None for a make whose method is not known here.
  */
-export function freeOptions(plan: Plan, index: number): string[] {
-  const found = waysOf(plan);
+export function freeOptions(of: PlanOf, index: number): string[] {
+  const found = waysOf(of);
   if (!found) return [];
   return found.others.flatMap(({ key, plans }) =>
     plans.length > 0 && plans.every((other) => samePast(found.as, other, index)) ? [key] : [],

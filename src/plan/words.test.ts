@@ -16,7 +16,7 @@ const LONGEST_ACTION = 24;
 
 const wordsOf = (id: string, units: UnitChoice, milk = {}, rest = {}) => {
   const { plan, parameters } = planned(basic(id, milk, rest));
-  const telling = tellingOf(plan, formatter(units));
+  const telling = tellingOf({ plan }, formatter(units));
   return plan.stages.map((stage) => ({
     stage,
     words: stageKind(stage.kind).words(parameters[stage.id], telling),

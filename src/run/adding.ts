@@ -46,7 +46,7 @@ export function addedEvent(
   const stage = stageAt(state).id;
   const unit = units[0] as GivenUnit;
   const amount = inFirstUnit(state.plan.brief as Resolved, dose, said);
-  const planned = withAdded(state.plan, dose, { amount: amountIn(soFar) + amount, unit });
+  const planned = withAdded(state, dose, { amount: amountIn(soFar) + amount, unit });
   const follows = planned?.plan.stages[state.index]?.id === stage;
   return {
     type: 'added',
@@ -75,7 +75,7 @@ export const countsPieces = (state: MakeState): boolean => {
 
 /** The event that so many pieces were made, with the plan made anew for them where one can be made. */
 export function piecesEvent(state: MakeState, count: number): Extract<NewEvent, { type: 'pieces' }> {
-  const planned = scaledBy(state.plan, 1, { pieces: count });
+  const planned = scaledBy(state, 1, { pieces: count });
   const follows = planned?.plan.stages[state.index]?.id === stageAt(state).id;
   return { type: 'pieces', count, ...(planned && follows && { anew: frozen(planned) }) };
 }

@@ -77,8 +77,8 @@ export function runCourse(state: MakeState, courses: Courses, now: number): RunC
       stage.durationMin.likely > 0 ? Math.min(1, (minute - stage.startMin) / stage.durationMin.likely) : 0;
     return real.startMin + share * real.durationMin;
   };
-  const inRange = <P extends readonly [number, ...number[]]>(points: P[]): P[] =>
-    points.map((point) => [moved(point[0]), ...point.slice(1)] as unknown as P);
+  const inRange = <Rest extends number[]>(points: [number, ...Rest][]) =>
+    points.map(([minute, ...rest]): [number, ...Rest] => [moved(minute), ...rest]);
   return {
     temps: inRange(course.temps),
     band: inRange(course.band),

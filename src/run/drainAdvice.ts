@@ -2,9 +2,9 @@ import { BAGS, type Bag, bagAfter, bagHours, paceBy } from '../core/curd/bag';
 import { saltGrams } from '../core/salt/dry';
 import { goalOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
+import { methodIn } from '../plan/planOf';
 import { heldIn, SHARPENED_FROM_MODEL, sharpened } from '../plan/sharpened';
 import { NO_DEPARTURE, pailOf } from '../plan/world';
-import { methodIn } from './frozen';
 import { type MakeState, stageAt } from './state';
 
 /** A weighing tells the pace of a bag to so much, of its logarithm. Judgement. */

@@ -1,7 +1,7 @@
-import { methodById } from '../makes';
 import type { Method } from '../makes/method';
 import { type Courses, coursesOf } from '../plan/course';
 import { MODEL_VERSION, type Planned, planBrief } from '../plan/plan';
+import { bookOf } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
 import type { MakeState } from './makeState';
 
@@ -21,11 +21,11 @@ export const frozen = (planned: Planned): Frozen => ({
   modelVersion: MODEL_VERSION,
 });
 
-/** The make's method as data, as it was when the make began. */
-export const frozenMethod = (plan: Plan): { method?: Method } => {
-  const method = methodById(plan.method);
-  return method ? { method } : {};
-};
+/** A plan as a make begins with it: with its method as data, as it is now. */
+export const frozenWhole = (planned: Planned): Frozen & { method: Method } => ({
+  ...frozen(planned),
+  method: planned.method,
+});
 
 const reckoned = new WeakMap<Plan, Courses | null>();
 
@@ -33,16 +33,12 @@ const reckoned = new WeakMap<Plan, Courses | null>();
  * The courses of a make as they were frozen. A log from before courses were frozen is reckoned once for each plan with
  * the present model; null where its method is no longer known.
  */
-export function coursesIn(state: Pick<MakeState, 'plan' | 'courses'>): Courses | null {
+export function coursesIn(state: Pick<MakeState, 'plan' | 'courses' | 'method'>): Courses | null {
   if (state.courses) return state.courses;
   const known = reckoned.get(state.plan);
   if (known !== undefined) return known;
-  const result = planBrief(state.plan.brief, { spread: false });
+  const result = planBrief(state.plan.brief, { spread: false, methods: bookOf(state) });
   const courses = result.ok ? coursesOf(result.value) : null;
   reckoned.set(state.plan, courses);
   return courses;
 }
-
-/** The method of a make as it was frozen; of an earlier log the one of that id today. */
-export const methodIn = (state: Pick<MakeState, 'plan' | 'method'>): Method | undefined =>
-  state.method ?? methodById(state.plan.method);

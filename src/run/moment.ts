@@ -6,7 +6,7 @@ import { addingIn } from './adding';
 import { drainAdvice, saltForWeight } from './drainAdvice';
 import type { HandTest } from './events';
 import { type Finding, findingOf, findingsAt } from './findings';
-import { coursesIn, methodIn } from './frozen';
+import { coursesIn } from './frozen';
 import { CORE_PASTEURISED_C, heatedThrough } from './heated';
 import { keptText } from './kept';
 import { acidMoment, drainMoment, type Moment, setMoment, sourMoment } from './moments';
@@ -37,9 +37,8 @@ function plainMoment(state: MakeState, format: Format): Moment {
   const kind = stageKind(stage.kind);
   const words = kind.words(
     state.parameters[stage.id],
-    tellingOf(state.plan, format, {
+    tellingOf(state, format, {
       carryOverC: state.pot?.carryOverC,
-      method: methodIn(state),
       heatedThrough: heatedThrough(state),
     }),
   );

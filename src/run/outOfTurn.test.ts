@@ -118,7 +118,7 @@ describe('a reading put right', () => {
 });
 
 describe('a curd parted in two', () => {
-  const half = scaledBy(plan, 0.5);
+  const half = scaledBy({ plan }, 0.5);
   if (!half) throw new Error('half of it can be planned');
   const split: NewEvent = { type: 'split', share: 0.5, otherId: 'other', ...half };
   it('goes on with the plan for its share, and what went in counts by its share', () => {
@@ -141,7 +141,7 @@ describe('a curd parted in two', () => {
 
 describe('more milk than planned', () => {
   it('goes on by a plan for what there is, from the same stage, and can be undone', () => {
-    const more = scaledBy(plan, 1.25);
+    const more = scaledBy({ plan }, 1.25);
     if (!more) throw new Error('10 L can be planned');
     const measured: [number, NewEvent][] = [
       [8, done('sanitise')],

@@ -1,4 +1,4 @@
-import { methodIn } from './frozen';
+import { methodIn } from '../plan/planOf';
 import type { MakeState } from './makeState';
 import type { FindingId } from './noted';
 import { coastsOf } from './pots';

@@ -1,6 +1,6 @@
 import { tasteAgainHours } from '../core/safety/taste';
 import { keepsDays } from '../plan/keeps';
-import { methodIn } from './frozen';
+import { methodIn } from '../plan/planOf';
 import { heatedThrough } from './heated';
 import type { MakeState } from './state';
 

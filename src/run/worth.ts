@@ -27,7 +27,7 @@ export function worthOf(state: MakeState, shopPricePerKg: number | null): Worth 
   const { handsMinPerKg, costPerKg, yieldShare, litres } = summaryOf('', state);
   if (handsMinPerKg === null || yieldShare === null) return null;
   const savedPerKg = shopPricePerKg === null || costPerKg === null ? null : shopPricePerKg - costPerKg;
-  const scaled = scaledBy(state.plan, TIMES)?.plan.predictions ?? null;
+  const scaled = scaledBy(state, TIMES)?.plan.predictions ?? null;
   return {
     costPerKg,
     handsMinPerKg,

@@ -1,5 +1,5 @@
 import { does } from '../makes/asked';
-import type { Plan } from '../plan/schema';
+import type { PlanOf } from '../plan/planOf';
 import { potWanted } from '../plan/tools';
 
 /** A stretch of minutes, from and to. */
@@ -41,7 +41,8 @@ const NEAR = 1e-6;
 export const TOUCHES_MIN = 1e-3;
 
 /** What a plan wants of a week. A plan of an earlier version, that does not say so, wants its hands as its stages begin, and no more than a pot. */
-export function demandOf(id: string, plan: Plan): Demand {
+export function demandOf(id: string, of: PlanOf): Demand {
+  const { plan } = of;
   const stages = plan.stages.map((stage): DemandStage => {
     const likelyMin = stage.durationMin.likely;
     const shorter = likelyMin - (stage.atLeastMin ?? likelyMin);
@@ -62,7 +63,7 @@ export function demandOf(id: string, plan: Plan): Demand {
     id,
     stages,
     pot: inPot.length > 0 ? { first: inPot[0] as number, last: inPot.at(-1) as number } : null,
-    potLitres: potWanted(plan),
+    potLitres: potWanted(of),
     litres: plan.brief.milk.litres ?? 0,
     warms: Math.max(0, warms),
   };

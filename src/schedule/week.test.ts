@@ -193,7 +193,12 @@ describe('a week by hand', () => {
     );
     expect(stays.answer.placed.find(({ id }) => id === 'a')?.start).toBe(wallTimeOf(at(1, 10)));
     const runs = [
-      { id: 'runs', demand: demandOf('runs', plan('squeaky-curds')), fromMin: at(1, 8), pot: 'blue' },
+      {
+        id: 'runs',
+        demand: demandOf('runs', { plan: plan('squeaky-curds') }),
+        fromMin: at(1, 8),
+        pot: 'blue',
+      },
     ];
     const beside = week([wish('b', 'paneer', { notBefore: at(1, 6), readyBy: at(1, 20) })], {
       running: runs,
@@ -267,7 +272,7 @@ describe('what stands in the way', () => {
 describe('hands in a wait', () => {
   it('that touch its end stay there, others keep their distance from the start, for every make', () => {
     for (const { id } of METHODS) {
-      const demand = demandOf(id, planned(basic(id)).plan);
+      const demand = demandOf(id, planned(basic(id)));
       for (const stage of demand.stages) {
         const longer = handsIn(stage, stage.likelyMin + 30);
         longer.forEach(([from, to], k) => {
@@ -281,7 +286,7 @@ describe('hands in a wait', () => {
   });
 
   it('a shape has its stages one after the other without a gap', () => {
-    const demand = demandOf('goat', planned(basic('goat-lactic')).plan);
+    const demand = demandOf('goat', planned(basic('goat-lactic')));
     fc.assert(
       fc.property(fc.array(fc.integer({ min: -3, max: 3 }), { minLength: 10, maxLength: 10 }), (steps) => {
         const shape = shapeOf(

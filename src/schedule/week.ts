@@ -120,7 +120,7 @@ function meetInPot(a: Placed, b: Placed): boolean {
 export function readyWeek(week: Week): Ready {
   const start = week.clock.real(week.from);
   const at = (wallMin: number) => week.clock.real(wallMin) - start;
-  const demands = week.wanted.map(({ id, plan }) => demandOf(id, plan));
+  const demands = week.wanted.map((one) => demandOf(one.id, one));
   const running = week.running ?? [];
   const end = Math.max(
     week.days * DAY_MIN + Math.max(0, ...demands.map(longest)),

@@ -11,7 +11,7 @@ import { type Quirks, realBatch } from './quirks';
 /** A batch of a make in a milk, a pot and a room that nobody tuned for, walked to its end. */
 function walked(id: string, milk: object, room: number, quirks: Quirks, seed: number) {
   const plan = planned(basic(id, milk, { roomC: room })).plan;
-  const ready = resolveBrief(plan.brief);
+  const ready = resolveBrief(plan.brief, METHODS);
   if (!ready.ok) throw new Error(id);
   const { brief, method } = ready.value;
   const random = seeded(seed);

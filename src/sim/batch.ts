@@ -10,6 +10,7 @@ import type { Resolved } from '../plan/brief/resolved';
 import type { Brief } from '../plan/brief/schema';
 import { outcomeOf } from '../plan/outcome';
 import { planBrief } from '../plan/plan';
+import { bookOf } from '../plan/planOf';
 import { stagesOf, walk } from '../plan/stages';
 import { potAtStart, worldOf } from '../plan/world';
 import { type Quirks, realBatch } from './quirks';
@@ -31,7 +32,7 @@ export interface BenchBatch {
 export function benchBatch(brief: Brief, pot: Quirks['pot'], random: Random): Result<BenchBatch> {
   const planned = planBrief(brief, { spread: false });
   if (!planned.ok) return planned;
-  const ready = resolveBrief(planned.value.plan.brief);
+  const ready = resolveBrief(planned.value.plan.brief, bookOf(planned.value));
   if (!ready.ok) return ready;
   const { brief: resolved, method } = ready.value;
   const litres = planned.value.plan.brief.milk.litres as number;

@@ -8,7 +8,7 @@ import type { Planned } from '../plan/plan';
 import { stagesOf, walk } from '../plan/stages';
 import { type Departure, potAtStart, worldOf } from '../plan/world';
 import type { MakeEvent, NewEvent } from '../run/events';
-import { frozen, frozenMethod } from '../run/frozen';
+import { frozenWhole } from '../run/frozen';
 import { wheyWith } from './whey';
 
 /** Readings are noted about this often while warming, min. */
@@ -60,8 +60,7 @@ export function enact(
       type: 'started',
       name,
       milkName,
-      ...frozen(planned),
-      ...frozenMethod(planned.plan),
+      ...frozenWhole(planned),
     },
     startAt,
   );

@@ -25,7 +25,7 @@ const f = formatter(METRIC);
 /** A make as it really went for somebody: a milk, a pot and a hand of its own. */
 function wentOn(id: string, seed: number): MakeEvent[] {
   const plan = planned(basic(id));
-  const ready = resolveBrief(plan.plan.brief);
+  const ready = resolveBrief(plan.plan.brief, METHODS);
   if (!ready.ok) throw new Error(id);
   const random = seeded(seed);
   const depart = realBatch({ milk: { pH: 0.03 }, pot: { power: 0.9, probeOffC: 0.4 } }, () => normal(random));

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { normal, seeded } from '../core/stats/random';
+import { METHODS } from '../makes';
 import { resolveBrief } from '../plan/brief/resolve';
 import type { Brief } from '../plan/brief/schema';
 import { planBrief } from '../plan/plan';
@@ -17,7 +18,7 @@ const brief: Brief = {
 };
 
 function reviews(quirks: Quirks, seed: number, count: number) {
-  const ready = resolveBrief(brief);
+  const ready = resolveBrief(brief, METHODS);
   const planned = planBrief(brief, { spread: false });
   if (!ready.ok || !planned.ok) throw new Error('the test’s brief must plan');
   const random = seeded(seed);
@@ -41,7 +42,7 @@ const mean = (values: (number | null)[]) =>
 
 describe('an enacted make', () => {
   it('is a log that stands: every event counts, and it ends weighed', () => {
-    const ready = resolveBrief(brief);
+    const ready = resolveBrief(brief, METHODS);
     const planned = planBrief(brief, { spread: false });
     if (!ready.ok || !planned.ok) throw new Error('the test’s brief must plan');
     const random = seeded(5);

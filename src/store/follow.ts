@@ -1,7 +1,5 @@
 import { liveQuery } from 'dexie';
-import { setOwnMethods } from '../makes';
 import type { Method } from '../makes/method';
-import { methodSchema } from '../makes/methodSchema';
 import { type Aside, broughtAside, parted } from './aside';
 import type { Database, OwnMethod } from './db';
 import { followMakes } from './followMakes';
@@ -27,9 +25,7 @@ export async function follow(
   const setAside = (from: string, aside: Aside[]) => store.dispatch(asideRead({ from, aside }));
   const takeMethods = (rows: readonly OwnMethod[]) => {
     const { read, aside } = parted<OwnMethod>('methods', rows);
-    const methods = read.map((row) => row.method);
-    setOwnMethods(methods.filter((method) => methodSchema.safeParse(method).success));
-    store.dispatch(methodsRead(methods as Method[]));
+    store.dispatch(methodsRead(read.map((row) => row.method as Method)));
     setAside('methods', aside);
   };
   // Before the first draw, since the draft may be a plan of one of them.

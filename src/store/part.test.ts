@@ -43,7 +43,7 @@ describe('parting the curd', () => {
 
   it('lets the rest go another way from here on, and not where that would change what has been done', async () => {
     const way = { pressKPa: 4, saltPct: 2 };
-    const free = freeOptions(plan, 1);
+    const free = freeOptions({ plan }, 1);
     expect(free).toEqual(expect.arrayContaining(['saltPct']));
     const options = Object.fromEntries(Object.entries(way).filter(([key]) => free.includes(key)));
     expect(await partCurd(db, ID, 0.5, { id: 'salted', name: 'Salted', options }, 4000)).toBeNull();

@@ -21,10 +21,10 @@ export async function partCurd(
   return db.transaction('rw', db.makes, db.events, async (): Promise<string | null> => {
     const log = await readLog(db, id);
     const state = stateOf(log);
-    const stays = scaledBy(state.plan, share);
-    if (!stays || !scaledBy(state.plan, 1 - share))
+    const stays = scaledBy(state, share);
+    if (!stays || !scaledBy(state, 1 - share))
       return 'That leaves less than a plan can be made for: take a larger share.';
-    const goes = scaledBy(state.plan, 1 - share, other.options);
+    const goes = scaledBy(state, 1 - share, other.options);
     if (!goes) return 'The rest cannot be made that way: choose otherwise.';
     const split = (half: typeof stays, part: number, otherId: string) => ({
       type: 'split' as const,

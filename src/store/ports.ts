@@ -2,9 +2,8 @@ import { createContext, useContext } from 'react';
 import type { Result } from '../core/faults/fault';
 import type { UnitChoice } from '../core/units/format';
 import type { Learning } from '../learn/learnt';
-import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
-import type { Planned } from '../plan/plan';
+import type { Planned, PlanOptions } from '../plan/plan';
 import type { Week } from '../schedule/week';
 import type { WeekPlan } from '../schedule/weekFile';
 import type { Database } from './db';
@@ -22,7 +21,7 @@ export const HASTENED = 'hastened';
 
 /** Planning with spread, off the main thread; null where a later request has overtaken this one. */
 export interface Planner {
-  plan(brief: Brief, belief?: Belief): Promise<Result<Planned> | null>;
+  plan(brief: Brief, options?: PlanOptions): Promise<Result<Planned> | null>;
 }
 
 /** Learning from finished makes, off the main thread; null where it could not be done now. */

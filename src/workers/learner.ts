@@ -1,6 +1,5 @@
 import { type Remote, wrap } from 'comlink';
 import type { Learning } from '../learn/learnt';
-import { ownMethods } from '../makes';
 import type { LearnerApi } from './learner.worker';
 
 /**
@@ -23,7 +22,7 @@ export function workerLearner(
         worker.addEventListener('error', reject, { once: true });
       });
       try {
-        return (await Promise.race([api.learn(name, ownMethods()), failed])) as Learning;
+        return (await Promise.race([api.learn(name), failed])) as Learning;
       } catch (error) {
         console.error(error);
         worker.terminate();

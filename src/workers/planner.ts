@@ -1,9 +1,7 @@
 import { type Remote, wrap } from 'comlink';
 import { BROKE_OFF, bad, type Result } from '../core/faults/fault';
-import { ownMethods } from '../makes';
-import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
-import type { Planned } from '../plan/plan';
+import type { Planned, PlanOptions } from '../plan/plan';
 import type { PlannerApi } from './planner.worker';
 
 /** A worker as it is made here; handed in, so that a test can make one that fails. */
@@ -32,8 +30,8 @@ function started(worker: Worker): Started {
 }
 
 /** A plan from a worker; rejects where the worker fails or the computation throws. */
-const asked = ({ api, failed }: Started, brief: Brief, belief: Belief): Promise<Result<Planned>> =>
-  Promise.race([api.plan(brief, ownMethods(), belief) as Promise<Result<Planned>>, failed]);
+const asked = ({ api, failed }: Started, brief: Brief, options: PlanOptions): Promise<Result<Planned>> =>
+  Promise.race([api.plan(brief, options) as Promise<Result<Planned>>, failed]);
 
 /**
  * Planning with spread in a worker. Only the latest request counts: while one is being computed the next one waits,
@@ -43,12 +41,12 @@ const asked = ({ api, failed }: Started, brief: Brief, belief: Belief): Promise<
 export function workerPlanner(make: MakeWorker = usualWorker) {
   let here = started(make());
   let busy = false;
-  let waiting: { brief: Brief; belief: Belief; answer: (value: Answer) => void } | null = null;
+  let waiting: { brief: Brief; options: PlanOptions; answer: (value: Answer) => void } | null = null;
 
-  async function planned(brief: Brief, belief: Belief): Promise<Result<Planned>> {
+  async function planned(brief: Brief, options: PlanOptions): Promise<Result<Planned>> {
     for (let attempt = 0; attempt < 2; attempt++) {
       try {
-        return await asked(here, brief, belief);
+        return await asked(here, brief, options);
       } catch (error) {
         console.error(error);
         here.worker.terminate();
@@ -60,20 +58,20 @@ export function workerPlanner(make: MakeWorker = usualWorker) {
 
   async function next(): Promise<void> {
     if (busy || !waiting) return;
-    const { brief, belief, answer } = waiting;
+    const { brief, options, answer } = waiting;
     waiting = null;
     busy = true;
-    const result = await planned(brief, belief);
+    const result = await planned(brief, options);
     busy = false;
     answer(waiting ? null : result);
     void next();
   }
 
   return {
-    plan: (brief: Brief, belief: Belief = {}) =>
+    plan: (brief: Brief, options: PlanOptions = {}) =>
       new Promise<Answer>((answer) => {
         waiting?.answer(null);
-        waiting = { brief, belief, answer };
+        waiting = { brief, options, answer };
         void next();
       }),
   };

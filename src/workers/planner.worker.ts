@@ -1,14 +1,10 @@
 import { expose } from 'comlink';
-import { setOwnMethods } from '../makes';
-import type { Method } from '../makes/method';
-import type { Belief } from '../plan/belief';
 import type { Brief } from '../plan/brief/schema';
-import { planBrief } from '../plan/plan';
+import { type PlanOptions, planBrief } from '../plan/plan';
 
 const api = {
-  plan(brief: Brief, own: readonly Method[], belief: Belief) {
-    setOwnMethods(own);
-    return planBrief(brief, { belief });
+  plan(brief: Brief, options: PlanOptions) {
+    return planBrief(brief, options);
   },
 };
 export type PlannerApi = typeof api;

@@ -1,5 +1,6 @@
 import { normal, seeded } from '../../core/stats/random';
 import type { KnownMilk } from '../../files/milk';
+import { METHODS } from '../../makes';
 import { resolveBrief } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
 import { planBrief } from '../../plan/plan';
@@ -73,7 +74,7 @@ function briefFor(past: Past, milk: KnownMilk): Brief {
 function eventsOf(past: Past, random: () => number, startAt: number, until?: number): MakeEvent[] {
   const milk = MILKS[past.milk] as KnownMilk;
   const brief = briefFor(past, milk);
-  const ready = resolveBrief(brief);
+  const ready = resolveBrief(brief, METHODS);
   const planned = planBrief(brief);
   if (!ready.ok || !planned.ok) throw new Error(`the demo's ${past.name} cannot be planned`);
   const depart = realBatch({ milk: QUIRKS[past.milk] as Quirks['milk'], pot: BIG_POT }, () => normal(random));

@@ -1,3 +1,4 @@
+import { byName } from '../numeric/byName';
 import { type Composition, compositionOf, type MilkBatch, milkBatch } from './composition';
 import { densityKgPerL } from './density';
 import type { Species } from './species';
@@ -11,12 +12,10 @@ const PARTS = ['fatPct', 'caseinPct', 'wheyProteinPct', 'lactosePct', 'ashPct', 
  */
 export function blend(batches: readonly MilkBatch[]): MilkBatch {
   const massKg = batches.reduce((sum, batch) => sum + batch.massKg, 0);
-  const composition = Object.fromEntries(
-    PARTS.map((part) => [
-      part,
-      batches.reduce((sum, batch) => sum + batch.massKg * batch.composition[part], 0) / massKg,
-    ]),
-  ) as unknown as Composition;
+  const composition: Composition = byName(
+    PARTS,
+    (part) => batches.reduce((sum, batch) => sum + batch.massKg * batch.composition[part], 0) / massKg,
+  );
   const density = densityKgPerL(composition);
   return { litres: massKg / density, massKg, densityKgPerL: density, composition };
 }

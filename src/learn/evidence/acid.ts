@@ -1,6 +1,7 @@
 import { amountForPH } from '../../core/acid/titrate';
 import { goalOf, takes } from '../../makes/asked';
 import { resolveBrief } from '../../plan/brief/resolve';
+import { bookOf } from '../../plan/planOf';
 import { NO_DEPARTURE, worldOf } from '../../plan/world';
 import type { MakeState } from '../../run/makeState';
 import { doseGrams, type Evidence, type Made, type Sample } from './evidence';
@@ -37,7 +38,7 @@ function toPH({ log, plain }: Made): Sample | null {
   const stage = state.plan.stages.find((one) => takes(one, state.parameters, 'acid'));
   const run = state.runs.find((one) => one.stage === stage?.id && !one.skipped);
   const read = run && state.pHs.find((one) => one.at >= run.startedAt);
-  const ready = resolveBrief(plain.plan.brief);
+  const ready = resolveBrief(plain.plan.brief, bookOf(plain));
   const litres = plain.plan.brief.milk.litres;
   if (!read || !ready.ok || litres === undefined) return null;
   const world = worldOf(ready.value.brief, ready.value.method, litres, NO_DEPARTURE);

@@ -11,11 +11,11 @@ import type { Habit } from '../traits';
 import { minutesTo, potC } from './bounds';
 import { along } from './spans';
 
-export type RampParams = { toC: number; overMin: number };
 export const rampParams = z.strictObject({
   toC: potC(),
   overMin: minutesTo(600).default(0),
-}) as unknown as z.ZodType<RampParams>;
+});
+export type RampParams = z.infer<typeof rampParams>;
 
 /** The pace a maker wishes for. Common practice. */
 export const WARMED_OVER: Habit = {

@@ -3,7 +3,7 @@ import { setsWeakly } from '../../core/coagulant/clotting';
 import { bad, type Fault, good, type Result } from '../../core/faults/fault';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
 import { USUAL_WHEY, USUAL_WHEY_PROTEIN_PCT } from '../../core/milk/whey';
-import { METHODS, methodById } from '../../makes';
+import { type MethodBook, methodById } from '../../makes';
 import type { DoseId } from '../../makes/grammar';
 import { stageKind } from '../../makes/kinds';
 import { fillParams, type Method } from '../../makes/method';
@@ -63,13 +63,13 @@ function resolveAcid({ acid }: Brief): NonNullable<Brief['acid']> {
 }
 
 /** Fills in a brief by species and method and checks what only the method can know. */
-export function resolveBrief(brief: Brief): Result<ReadyBrief> {
-  const method = methodById(brief.method);
+export function resolveBrief(brief: Brief, methods: MethodBook): Result<ReadyBrief> {
+  const method = methodById(brief.method, methods);
   if (!method) {
     return bad({
       path: 'method',
       problem: `is ${JSON.stringify(brief.method)}`,
-      remedy: `give ${METHODS.map((m) => m.id).join(' or ')}`,
+      remedy: `give ${methods.map((m) => m.id).join(' or ')}`,
     });
   }
   const faults: Fault[] = [];

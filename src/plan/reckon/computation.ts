@@ -29,7 +29,7 @@ export interface Computation {
   source: string;
   schema: z.ZodType;
   /** Takes what `schema` has read. Throws Infeasible with the field. */
-  compute(input: never): Record<string, unknown>;
+  compute(input: unknown): Record<string, unknown>;
 }
 
 /** Closes over the type of a computation's input. */
@@ -38,7 +38,7 @@ export const computation = <I>(
     schema: z.ZodType<I>;
     compute(input: I): Record<string, unknown>;
   },
-): Computation => spec as unknown as Computation;
+): Computation => ({ ...spec, compute: (input) => spec.compute(input as I) });
 
 /** A number input held to the bounds its description shows. */
 export const numberIn = (spec: InputSpec): z.ZodNumber =>

@@ -36,7 +36,7 @@ export const yieldOfMilk = computation({
   schema: z.strictObject({ milk: milkInput, method: z.string(), moisturePct: numberIn(MOISTURE).optional() }),
   compute({ milk, method: id, moisturePct }) {
     const method =
-      methodById(id) ??
+      methodById(id, METHODS) ??
       refuse('method', `is ${JSON.stringify(id)}`, `give ${METHODS.map((m) => m.id).join(' or ')}`);
     const style = CURD_STYLES[method.style];
     const litres = milk.litres ?? 1;

@@ -53,7 +53,7 @@ export function reckon(computation: Computation, input: unknown): Result<Record<
   const read = parse<unknown>(computation.schema, input);
   if (!read.ok) return read;
   try {
-    return good(computation.compute(read.value as never));
+    return good(computation.compute(read.value));
   } catch (error) {
     if (error instanceof Infeasible) return bad(error.fault);
     throw error;

@@ -46,7 +46,7 @@ export const fridgeDaysOf = computation({
   }),
   compute({ method: id, treatment, pasteurised, brinePctWw, fridgeC }) {
     const method =
-      methodById(id) ??
+      methodById(id, METHODS) ??
       refuse('method', `is ${JSON.stringify(id)}`, `give ${METHODS.map((m) => m.id).join(' or ')}`);
     const days = fridgeDays(method.style, treatment, pasteurised, {
       brinePctWw,

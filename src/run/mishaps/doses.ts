@@ -123,7 +123,7 @@ export const DOSES = {
       const amount = (plannedAmountOf(state.plan, 'acid', unit ?? 'g') * number('share')) / 100;
       const pH =
         amount > 0
-          ? withAdded(state.plan, 'acid', { amount, unit: unit ?? 'g' })?.plan.predictions.pHAfterAcid
+          ? withAdded(state, 'acid', { amount, unit: unit ?? 'g' })?.plan.predictions.pHAfterAcid
           : null;
       const said = pH ? `The milk is at about pH ${format.pH(pH)} then. ` : '';
       const stretched = hasDose(state, 'coagulant');

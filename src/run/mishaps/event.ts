@@ -11,7 +11,7 @@ export function mishapEvent(
   what: MistakeId,
   { text, asked, remedy }: { text: string; asked: Record<string, number | string>; remedy: Remedy },
 ): Extract<NewEvent, { type: 'mishap' }> {
-  const scaled = remedy.litres === undefined ? null : scaledBy(state.plan, remedy.litres / litresOf(state));
+  const scaled = remedy.litres === undefined ? null : scaledBy(state, remedy.litres / litresOf(state));
   const follows = scaled?.plan.stages[state.index]?.id === stageAt(state).id;
   return {
     type: 'mishap',

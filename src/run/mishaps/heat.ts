@@ -1,7 +1,7 @@
 import { CURD_STYLES } from '../../core/curd/styles';
 import { workedPoints } from '../../core/curd/syneresis';
 import type { MistakeId } from '../../makes/mistakes';
-import { methodIn } from '../frozen';
+import { methodIn } from '../../plan/planOf';
 import { stageAt } from '../makeState';
 import {
   type About,

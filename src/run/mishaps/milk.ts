@@ -76,7 +76,7 @@ export const MILK = {
     ],
     remedy: ({ state, format, number }) => {
       const share = Math.min(2, number('litres') / litresOf(state));
-      const scaled = scaledBy(state.plan, share);
+      const scaled = scaledBy(state, share);
       const doses = dosesLeft(state, share, format);
       const remedy = mend(
         `Go on with ${format.litres(number('litres'))}${doses === '' ? '' : `: ${doses}`}.${TOO_MUCH.filter(

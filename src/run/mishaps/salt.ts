@@ -2,7 +2,7 @@ import { CURD_STYLES } from '../../core/curd/styles';
 import { endSaltPct } from '../../core/salt/diffusion';
 import { saltedTooEarly, saltGrams } from '../../core/salt/dry';
 import type { MistakeId } from '../../makes/mistakes';
-import { methodIn } from '../frozen';
+import { methodIn } from '../../plan/planOf';
 import type { MakeState } from '../makeState';
 import { type About, hasDose, litresOf, type Mishap, mend, option, wentIn } from './mishap';
 import { curdKg } from './weights';

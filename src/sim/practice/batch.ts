@@ -3,6 +3,7 @@ import type { Fault, Result } from '../../core/faults/fault';
 import { type Random, seeded } from '../../core/stats/random';
 import type { StretchQuality } from '../../core/stretch/quality';
 import type { CauseId, FindingId } from '../../judge/ids';
+import { METHODS, type MethodBook } from '../../makes';
 import type { PotState, Span, World } from '../../makes/grammar';
 import type { Method } from '../../makes/method';
 import { resolveBrief } from '../../plan/brief/resolve';
@@ -109,10 +110,15 @@ export interface Practice {
 }
 
 /** Puts real milk of a brief into a practice pot; faults of the brief come back. */
-export function beginPractice(brief: Brief, hidden: Hidden, seed = 0): Result<Practice> {
-  const planned = planBrief(brief, { spread: false });
+export function beginPractice(
+  brief: Brief,
+  hidden: Hidden,
+  seed = 0,
+  methods: MethodBook = METHODS,
+): Result<Practice> {
+  const planned = planBrief(brief, { spread: false, methods });
   if (!planned.ok) return planned;
-  const ready = resolveBrief(planned.value.plan.brief);
+  const ready = resolveBrief(planned.value.plan.brief, methods);
   if (!ready.ok) return ready;
   const { method } = ready.value;
   const litres = planned.value.plan.brief.milk.litres as number;

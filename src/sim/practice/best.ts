@@ -1,4 +1,5 @@
 import { Infeasible } from '../../core/faults/fault';
+import { METHODS, type MethodBook } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { stagesOf, walk } from '../../plan/stages';
 import { potAtStart, worldOf } from '../../plan/world';
@@ -26,8 +27,8 @@ function minutesOf({ believed, brief, method, hidden, world, spans }: Practice):
  * The best that was possible with this milk and this pot: the same batch by a hand that reads what really is. Null where the
  * brief cannot be made.
  */
-export function bestOf(brief: Brief, hidden: Hidden): Worth | null {
-  const begun = beginPractice(brief, hidden);
+export function bestOf(brief: Brief, hidden: Hidden, methods: MethodBook = METHODS): Worth | null {
+  const begun = beginPractice(brief, hidden, 0, methods);
   if (!begun.ok) return null;
   const practice = begun.value;
   play(practice, true, { minutes: minutesOf(practice) });

@@ -1,6 +1,6 @@
 import { roundTo } from '../../core/units/numbers';
 import type { MakeEvent, NewEvent } from '../../run/events';
-import { frozen, frozenMethod } from '../../run/frozen';
+import { frozenWhole } from '../../run/frozen';
 import { type Practice, stageNow } from './batch';
 import { plannedGrams } from './doses';
 import type { Move } from './moves';
@@ -17,8 +17,7 @@ export const startOf = ({ planned }: Practice, name: string): NewEvent => ({
   name,
   milkName: '',
   practice: true,
-  ...frozen(planned),
-  ...frozenMethod(planned.plan),
+  ...frozenWhole(planned),
 });
 
 /** A log that is written at the pot, minute by minute; `startMs` is when the practice began. */

@@ -3,9 +3,9 @@ import { Link, Navigate, useNavigate, useParams } from 'react-router';
 import { toast } from 'sonner';
 import { aboutText } from '../../core/units/given';
 import { FINDINGS } from '../../judge/findings';
+import { bookOf, methodIn } from '../../plan/planOf';
 import { acidText } from '../../plan/telling';
 import { amountIn } from '../../run/adding';
-import { methodIn } from '../../run/frozen';
 import { costsSoFar } from '../../run/mishaps';
 import { reviewOf } from '../../run/review';
 import { isOver, type MakeState } from '../../run/state';
@@ -133,7 +133,7 @@ export default function MakePage() {
           </Button>
           <Button
             onClick={() => {
-              dispatch(wished(wishOf(state.plan.brief, state.milks[0]?.id ?? null)));
+              dispatch(wished(wishOf(state.plan.brief, state.milks[0]?.id ?? null, bookOf(state))));
               navigate('/week');
             }}
           >

@@ -1,8 +1,8 @@
 import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { allMethods } from '../../makes';
 import { COMPUTATIONS } from '../../plan/reckon/index';
+import { useMethodBook } from '../../store/methodBook';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch } from '../../store/store';
 
@@ -33,6 +33,7 @@ export default function Palette({
 }) {
   const navigate = useNavigate();
   const dispatch = useAppDispatch();
+  const methods = useMethodBook();
   const [search, setSearch] = useState('');
   useEffect(() => {
     if (open) setSearch('');
@@ -70,7 +71,7 @@ export default function Palette({
           ))}
         </Command.Group>
         <Command.Group heading="Plan" className={GROUP}>
-          {allMethods().map((method) => (
+          {methods.map((method) => (
             <Command.Item
               key={method.id}
               value={`plan ${method.title}`}

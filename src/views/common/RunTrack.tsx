@@ -1,7 +1,7 @@
 import { stageKind } from '../../makes/kinds';
 import { tellingOf } from '../../plan/telling';
 import { runCourse } from '../../run/course';
-import { coursesIn, methodIn } from '../../run/frozen';
+import { coursesIn } from '../../run/frozen';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { MakeTrack } from '../../ui/charts/MakeTrack';
@@ -14,7 +14,7 @@ export function RunTrack({ state, now }: { state: MakeState; now: number }) {
   const courses = coursesIn(state);
   if (!courses) return null;
   const course = runCourse(state, courses, now);
-  const telling = tellingOf(state.plan, format, { method: methodIn(state) });
+  const telling = tellingOf(state, format);
   const over = state.finishedAt !== null || state.abandoned !== null;
   return (
     <section aria-label="So far" className="mt-6">

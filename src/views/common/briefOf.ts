@@ -8,7 +8,7 @@ import type { GivenUnit } from '../../core/units/given';
 import { readNumber } from '../../core/units/numbers';
 import type { Kitchen } from '../../files/kitchen';
 import type { GoodKind } from '../../files/shelf';
-import { methodById } from '../../makes';
+import { type MethodBook, methodById } from '../../makes';
 import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
@@ -106,8 +106,8 @@ function cultureOf({ cultureForm: form, cultureLabel }: Draft, read: Read) {
  * The brief a draft stands for, or what keeps it from being one. `nowWall` is local wall time as a brief writes it: a
  * start before it is a fault here, though not in a file.
  */
-export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefResult {
-  const method = methodById(draft.method);
+export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string, methods: MethodBook): BriefResult {
+  const method = methodById(draft.method, methods);
   const faults: Fault[] = [];
   const read = (name: DraftField, at?: string): number | undefined => {
     const field = draft.fields[name];
@@ -217,7 +217,7 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string): BriefR
   if (faults.length > 0) return { brief: null, faults };
   const brief = parse<Brief>(briefSchema, value);
   if (!brief.ok) return { brief: null, faults: brief.faults };
-  return { brief: withRoom(brief.value, kitchen, nowWall), faults: [] };
+  return { brief: withRoom(brief.value, kitchen, nowWall, methods), faults: [] };
 }
 
 /** What warms the pot: only what belongs to it is read, so that a bath's water does not stand in a hob's way. */
@@ -257,9 +257,9 @@ const priced = ({ prices }: Draft, kind: GoodKind) =>
   prices[kind] === undefined ? {} : { price: prices[kind] };
 
 /** A brief with the room as it is over the hours of its make, where the kitchen is colder or warmer by night. */
-function withRoom(brief: Brief, kitchen: Kitchen, nowWall: string): Brief {
+function withRoom(brief: Brief, kitchen: Kitchen, nowWall: string, methods: MethodBook): Brief {
   if (kitchen.roomNightC == null) return brief;
-  const planned = planBrief(withoutClock(brief), { spread: false });
+  const planned = planBrief(withoutClock(brief), { spread: false, methods });
   if (!planned.ok) return brief;
   const { totalHours } = planned.value.plan.predictions;
   const startMs = brief.readyBy

@@ -1,7 +1,7 @@
 import { crudeProteinPct } from '../../core/milk/species';
 import type { Given } from '../../core/units/given';
 import type { Kitchen } from '../../files/kitchen';
-import { methodById } from '../../makes';
+import { type MethodBook, methodById } from '../../makes';
 import type { Method } from '../../makes/method';
 import { resolveBrief, resolveMilk } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
@@ -16,7 +16,7 @@ const inHand = (dose: GivenDose, given: Given | undefined): Draft['given'] =>
 
 /** Options that are not what they would be for this batch if nobody had said anything: the rest need not be said again. */
 function saidOtherwise(brief: Brief, method: Method): NonNullable<Brief['options']> {
-  const ready = resolveBrief({ ...brief, options: {} });
+  const ready = resolveBrief({ ...brief, options: {} }, [method]);
   const usual = ready.ok ? ready.value.brief.options : {};
   return Object.fromEntries(
     Object.entries(brief.options ?? {}).filter(
@@ -26,9 +26,9 @@ function saidOtherwise(brief: Brief, method: Method): NonNullable<Brief['options
 }
 
 /** The form that stands for a brief, times left behind; what a brief leaves out stands as in a first run. */
-export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null): Draft {
+export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null, methods: MethodBook): Draft {
   const { acid, cream, coagulant, culture, wantKg } = brief;
-  const method = methodById(brief.method);
+  const method = methodById(brief.method, methods);
   const whey = method?.of === 'whey';
   const milk = method ? resolveMilk(brief, method) : brief.milk;
   const options = method ? saidOtherwise(brief, method) : (brief.options ?? {});

@@ -26,7 +26,7 @@ const kitchen = { ...USUAL_KITCHEN, proteinBasis: 'true' as const };
 
 /** A brief laid out in the form and read back from it. */
 function roundTrip(brief: Brief): Brief {
-  const read = briefOf(draftOf(brief, kitchen, null), kitchen, NOW_WALL);
+  const read = briefOf(draftOf(brief, kitchen, null, METHODS), kitchen, NOW_WALL, METHODS);
   if (!read.brief) throw new Error(JSON.stringify(read.faults));
   return read.brief;
 }
@@ -135,7 +135,7 @@ describe('goods of the shelf', () => {
       fields: { ...FIRST_DRAFT.fields, pricePerLitre: milk },
     };
     const costOf = (draft: Draft) => {
-      const { brief, faults } = briefOf(draft, USUAL_KITCHEN, NOW_WALL);
+      const { brief, faults } = briefOf(draft, USUAL_KITCHEN, NOW_WALL, METHODS);
       if (!brief) throw new Error(faults.map((fault) => fault.path).join());
       return planned(brief).plan;
     };
@@ -201,6 +201,6 @@ describe('goods of the shelf', () => {
 
 it('a first run plans every make without a fault', () => {
   for (const { id } of METHODS) {
-    expect(briefOf({ ...FIRST_DRAFT, method: id }, USUAL_KITCHEN, NOW_WALL).faults).toEqual([]);
+    expect(briefOf({ ...FIRST_DRAFT, method: id }, USUAL_KITCHEN, NOW_WALL, METHODS).faults).toEqual([]);
   }
 });

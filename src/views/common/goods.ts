@@ -3,8 +3,8 @@ import { strengthLeft } from '../../core/coagulant/strength';
 import type { CultureGroup } from '../../core/culture/fitted';
 import type { KnownMilk } from '../../files/milk';
 import type { Good, GoodKind } from '../../files/shelf';
-import { methodById } from '../../makes';
 import { groupsIn, groupsOf } from '../../makes/method';
+import { methodIn, type PlanOf } from '../../plan/planOf';
 import type { Plan } from '../../plan/schema';
 import { gramsPerMeasure, leftOf, litresLeft, type Taken, type Uses } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
@@ -113,12 +113,12 @@ export function takenBy(plan: Plan, chosen: Draft['goods'], goods: readonly Good
 
 /** The lots of milk a plan is of, litres of each as planned; none where it is of whey, or of milk nobody named. */
 export function milksOf(
-  plan: Plan,
+  of: PlanOf,
   { milkId, poured }: Pick<Draft, 'milkId' | 'poured'>,
   milks: readonly KnownMilk[],
 ): MakeState['milks'] {
-  if (methodById(plan.method)?.of === 'whey') return [];
-  const litres = plan.brief.milk.litres ?? 0;
+  if (methodIn(of)?.of === 'whey') return [];
+  const litres = of.plan.brief.milk.litres ?? 0;
   return (milkId === null ? poured : [{ id: milkId, share: 1 }]).flatMap(({ id, share }) => {
     const milk = milks.find((one) => one.id === id);
     return milk ? [{ id, name: milk.name, day: milk.day ?? '', litres: litres * share }] : [];

@@ -1,9 +1,9 @@
 import { useMemo } from 'react';
 import { beliefFor } from '../../learn/learn';
-import { methodById } from '../../makes';
 import type { Belief } from '../../plan/belief';
 import type { Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
+import { useMethod } from '../../store/methodBook';
 import { selectRunning, useAppSelector } from '../../store/store';
 
 /** The pot a draft is made in: the one chosen, or the one that would be taken for a plan of it. */
@@ -11,11 +11,12 @@ function usePotId(plan: Plan | null): string | null {
   const chosen = useAppSelector((state) => state.draft.potId);
   const pots = useAppSelector((state) => state.kitchen.pots);
   const running = useAppSelector(selectRunning);
+  const method = useMethod(plan?.method);
   if (chosen !== null || plan === null) return chosen;
   const busy = new Set(running.map(({ state }) => state.pot?.id));
   return (
     potFor(
-      plan,
+      { plan, method },
       pots?.filter(({ id }) => !busy.has(id)),
     )?.pot.id ?? null
   );
@@ -35,7 +36,7 @@ export function useBelief(plan: Plan | null): Belief {
   const { method, milkId, goods } = useAppSelector((state) => state.draft);
   const milks = useAppSelector((state) => state.data.milks);
   const shelf = useAppSelector((state) => state.data.goods);
-  const whey = methodById(method)?.of === 'whey';
+  const whey = useMethod(method)?.of === 'whey';
   const milk = whey ? undefined : milks.find(({ id }) => id === milkId)?.name;
   const { coagulant, culture } = goods;
   return useMemo(() => {

@@ -16,7 +16,6 @@ import { useMemo, useRef } from 'react';
 import { toast } from 'sonner';
 import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
-import { ownMethods, setOwnMethods } from '../../makes';
 import type { KindName } from '../../makes/grammar';
 import { KIND_NAMES } from '../../makes/kinds';
 import { type Method, MOST_TITLE, type StageSpec } from '../../makes/method';
@@ -40,8 +39,6 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
   const read = useMemo(() => parse<Method>(methodSchema, method), [method]);
   const planned = useMemo(() => {
     if (!read.ok) return null;
-    // What is being written is planned as it stands, before the database has told everyone.
-    setOwnMethods([...ownMethods().filter((one) => one.id !== method.id), read.value]);
     try {
       return usualPlan(read.value);
     } catch (error) {
@@ -52,7 +49,7 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
       };
       return { ok: false as const, faults: [fault] };
     }
-  }, [read, method.id]);
+  }, [read]);
   if (planned?.ok) last.current = planned.value;
   const latest = last.current;
   const faults: Fault[] = read.ok ? (planned && !planned.ok ? planned.faults : []) : read.faults;

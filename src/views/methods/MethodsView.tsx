@@ -30,7 +30,7 @@ export default function MethodsView() {
   const navigate = useNavigate();
   const own = useAppSelector((state) => state.data.methods);
   const mine = own.find((one) => one.id === id);
-  const method = mine ?? methodById(id ?? '') ?? (METHODS[0] as Method);
+  const method = mine ?? methodById(id ?? '', METHODS) ?? (METHODS[0] as Method);
   const keep = (next: Method): Promise<boolean> =>
     written(`“${next.title}”`, () => db.methods.put({ id: next.id, method: next }));
   const copy = async (from: Method, title = `${from.title}, my way`) => {

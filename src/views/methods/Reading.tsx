@@ -24,7 +24,7 @@ export function usualPlan(method: Method): ReturnType<typeof planBrief> {
       method: method.id,
       milk: { species: method.usual.species ?? 'cow', litres: LITRES },
     },
-    { spread: false },
+    { spread: false, methods: [method] },
   );
 }
 
@@ -32,7 +32,7 @@ export function usualPlan(method: Method): ReturnType<typeof planBrief> {
 export function UsualTrack({ planned }: { planned: Planned }) {
   const format = useFormat();
   const course = useMemo(() => courseOfPlanned(planned), [planned]);
-  const telling = tellingOf(planned.plan, format);
+  const telling = tellingOf(planned, format);
   const total = planned.plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
   return (
     <MakeTrack
@@ -65,7 +65,7 @@ export function Reading({ method }: { method: Method }) {
   const planned = useMemo(() => usualPlan(method), [method]);
   if (!planned.ok) return null;
   const { plan, parameters } = planned.value;
-  const telling = tellingOf(plan, format);
+  const telling = tellingOf(planned.value, format);
   const said = sentencesOf(planned.value, method, format).stages;
   const p = plan.predictions;
   return (

@@ -7,7 +7,6 @@ import { DROP_ML } from '../../core/coagulant/strength';
 import type { Fault } from '../../core/faults/fault';
 import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
-import { methodById } from '../../makes';
 import { goalOf, takes } from '../../makes/asked';
 import type { Method } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
@@ -232,10 +231,9 @@ function spoonLine(
   ];
 }
 
-function pHWithGrams({ plan, milkPH }: Planned, grams: number): number {
+function pHWithGrams({ plan, method, milkPH }: Planned, grams: number): number {
   const brief = plan.brief as Resolved;
-  const method = methodById(plan.method);
-  if (!method || !brief.acid) return milkPH;
+  if (!brief.acid) return milkPH;
   const milk = milkOf(brief, method, brief.milk.litres ?? 1, NO_DEPARTURE);
   return pHAfter(
     bufferOf(milk, brief.milk.pH),

@@ -1,11 +1,12 @@
 import { useMemo } from 'react';
 import { isLiquidAcid } from '../../core/acid/acids';
-import { methodById } from '../../makes';
+import { type MethodBook, methodById } from '../../makes';
 import { type Method, numberOption } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
 import { continuum } from '../../plan/continuum';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
+import { useMethodBook } from '../../store/methodBook';
 import { draftChanged, optionSet } from '../../store/slices/draft';
 import { useAppDispatch } from '../../store/store';
 import { Continuum } from '../../ui/charts/Continuum';
@@ -18,9 +19,13 @@ interface Zone {
 }
 
 /** A make and its neighbours along the line, from cool to hot, each as far as it goes. */
-function zonesOf(method: Method, hottestC: number): Zone[] {
+function zonesOf(method: Method, hottestC: number, methods: MethodBook): Zone[] {
   const { cooler, hotter } = method.heatLine ?? {};
-  return [methodById(cooler?.method ?? ''), method, methodById(hotter?.method ?? '')].flatMap((one) => {
+  return [
+    methodById(cooler?.method ?? '', methods),
+    method,
+    methodById(hotter?.method ?? '', methods),
+  ].flatMap((one) => {
     const range = numberOption(one, 'setC');
     if (!one?.heatLine || !range) return [];
     return [
@@ -39,11 +44,12 @@ export function FamilyLine({ planned }: { planned: Planned }) {
   const dispatch = useAppDispatch();
   const format = useFormat();
   const brief = planned.plan.brief as Resolved;
-  const method = methodById(planned.plan.method);
-  const all = useMemo(() => (method ? continuum(brief, method) : []), [brief, method]);
+  const { method } = planned;
+  const methods = useMethodBook();
+  const all = useMemo(() => continuum(brief, method), [brief, method]);
   const own = numberOption(method, 'setC');
-  if (!method?.heatLine || !own || !brief.acid) return null;
-  const zones = zonesOf(method, all.at(-1)?.tempC ?? own.max);
+  if (!method.heatLine || !own || !brief.acid) return null;
+  const zones = zonesOf(method, all.at(-1)?.tempC ?? own.max, methods);
   const min = Math.min(...zones.map((zone) => zone.fromC));
   const max = Math.max(...zones.map((zone) => zone.toC));
   const points = all.filter((point) => point.tempC >= min && point.tempC <= max);

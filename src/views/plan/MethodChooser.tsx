@@ -1,10 +1,10 @@
 import { format as formatDate } from 'date-fns';
 import { ToggleGroup } from 'radix-ui';
 import { useMemo, useState } from 'react';
-import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
 import { useFormat, useNow } from '../../store/hooks';
+import { useMethod, useMethodBook } from '../../store/methodBook';
 import { draftChanged } from '../../store/slices/draft';
 import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { hoursText } from '../common/times';
@@ -15,7 +15,7 @@ import { StartButton } from './StartButton';
 export function MethodChooser({ brief, plan }: { brief: Brief | null; plan: Plan | null }) {
   const chosen = useAppSelector((state) => state.draft.method);
   const [open, setOpen] = useState(false);
-  const method = methodById(chosen);
+  const method = useMethod(chosen);
   return (
     <header>
       <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1.5">
@@ -56,6 +56,7 @@ export function Shelves({ onChosen }: { onChosen(): void }) {
   const format = useFormat();
   const goods = useAppSelector((state) => state.data.goods);
   const used = useAppSelector(selectUsed);
+  const methods = useMethodBook();
   const now = useNow(60_000);
   const all = useMemo(
     () =>
@@ -66,8 +67,9 @@ export function Shelves({ onChosen }: { onChosen(): void }) {
         format,
         formatDate(now, "yyyy-MM-dd'T'HH:mm"),
         now,
+        methods,
       ),
-    [draft, kitchen, goods, used, format, now],
+    [draft, kitchen, goods, used, format, now, methods],
   );
   const choose = (method: string) => {
     if (method !== '') dispatch(draftChanged({ method }));

@@ -3,7 +3,7 @@ import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
 import { type KnownMilk, knownMilkSchema } from '../../files/milk';
-import type { Plan } from '../../plan/schema';
+import type { Planned } from '../../plan/planned';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { draftChanged } from '../../store/slices/draft';
@@ -35,12 +35,12 @@ export function useMilkPick() {
 }
 
 /** Says where there is too little of a lot that is planned with. */
-export function MilkShort({ plan }: { plan: Plan }) {
+export function MilkShort({ planned }: { planned: Planned }) {
   const format = useFormat();
   const used = useAppSelector(selectUsed);
   const milks = useAppSelector((state) => state.data.milks);
   const draft = useAppSelector((state) => state.draft);
-  return milkShort(milksOf(plan, draft, milks), milks, used.milks).map(({ name, litres, haveLitres }) => (
+  return milkShort(milksOf(planned, draft, milks), milks, used.milks).map(({ name, litres, haveLitres }) => (
     <p key={name} className="text-[15px] leading-snug font-medium">
       {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
       {format.litres(litres)} more wanted.

@@ -3,7 +3,7 @@ import type { Fault } from '../../core/faults/fault';
 import { SPECIES, type Species, TREATMENTS } from '../../core/milk/species';
 import type { Method } from '../../makes/method';
 import { FAT_WORDS, MILK_OF, TREATMENT_WORDS } from '../../plan/milkWords';
-import type { Plan } from '../../plan/schema';
+import type { Planned } from '../../plan/planned';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, FIRST_DRAFT, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -32,11 +32,11 @@ const AT_A_VALUE = new Set([
 export function MilkSentence({
   method,
   faults,
-  plan,
+  planned,
 }: {
   method: Method | undefined;
   faults: readonly Fault[];
-  plan: Plan | null;
+  planned: Planned | null;
 }) {
   const format = useFormat();
   const nameless = useAppSelector(({ draft }) => draft.milkId === null && draft.poured.length === 0);
@@ -49,9 +49,9 @@ export function MilkSentence({
     <section aria-label="In the pail" className="sentence mt-1">
       <HowMuch whey={whey} faults={faults} /> of <WhoseMilk /> {whey ? 'whey' : 'milk'}
       <FromSays />, <WhatIsInIt whey={whey} faults={faults} />. <WhenSays faults={faults} />
-      {plan && <PotSays plan={plan} />}
+      {planned && <PotSays plan={planned.plan} />}
       {method && <HeatSays method={method} faults={faults} />}. {nameless && <KeepMilk />}
-      {plan && <MilkShort plan={plan} />}
+      {planned && <MilkShort planned={planned} />}
       {otherFaults.map((fault) => (
         <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
       ))}

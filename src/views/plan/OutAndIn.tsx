@@ -6,6 +6,7 @@ import { checkFile } from '../../files/kinds';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
 import { type Plan, planSchema } from '../../plan/schema';
+import { useMethodBook } from '../../store/methodBook';
 import { draftSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
@@ -25,6 +26,7 @@ export function OutAndIn({
 }) {
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
+  const methods = useMethodBook();
   const name = fileName(title);
   const as = (to: 'markdown' | 'ics', ending: string, type: string) => {
     // A calendar wants a beginning: a plan without one begins now.
@@ -44,7 +46,7 @@ export function OutAndIn({
       found.value.kind === 'plan' ? parse<Plan>(planSchema, value) : parse<Brief>(briefSchema, value);
     if (!brief.ok) return brief;
     const read = 'brief' in brief.value ? (brief.value as Plan).brief : (brief.value as Brief);
-    dispatch(draftSet(draftOf(read, kitchen, null)));
+    dispatch(draftSet(draftOf(read, kitchen, null, methods)));
     toast.success('The plan lies open.');
     return good(read);
   };

@@ -29,7 +29,7 @@ export function PlanTrack({
   const format = useFormat();
   const course = useMemo(() => courseOfPlanned(planned), [planned]);
   const ghost = useMemo(() => (against ? courseOfPlanned(against).temps : []), [against]);
-  const telling = useMemo(() => tellingOf(planned.plan, format), [planned, format]);
+  const telling = useMemo(() => tellingOf(planned, format), [planned, format]);
   const { stages } = planned.plan;
   const total = stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
   const long = total > FOLD_FROM_MIN;

@@ -1,6 +1,6 @@
 import { useDeferredValue } from 'react';
-import { methodById } from '../../makes';
 import { useNow } from '../../store/hooks';
+import { useMethod } from '../../store/methodBook';
 import { useAppSelector } from '../../store/store';
 import { clockText, dayClock } from '../common/times';
 import { Changes } from './Changes';
@@ -16,19 +16,17 @@ import { useLivePlan } from './usePlan';
 export default function PlanView() {
   const live = useLivePlan();
   const draft = useAppSelector((state) => state.draft);
-  const chosen = methodById(draft.method);
-  const method = methodById(live.planned?.plan.method ?? '');
+  const chosen = useMethod(draft.method);
   const now = useNow(60_000);
   // Nobody sees the paper while typing: it may follow a moment later.
   const onPaper = useDeferredValue(live.planned);
-  const paperMethod = methodById(onPaper?.plan.method ?? '');
   const plan = live.planned?.plan ?? null;
   return (
     <>
-      {onPaper && paperMethod && (
+      {onPaper && (
         <PrintSheet
           planned={onPaper}
-          method={paperMethod}
+          method={onPaper.method}
           startMs={timesOf(onPaper.plan, now).startMs}
           clock={onPaper.plan.predictions.totalHours > 20 ? dayClock : clockText}
         />
@@ -40,14 +38,14 @@ export default function PlanView() {
           ) : (
             <h1 className="name text-[30px] leading-tight tab:text-[36px]">What could this milk become?</h1>
           )}
-          <MilkSentence method={chosen} faults={live.faults} plan={plan} />
+          <MilkSentence method={chosen} faults={live.faults} planned={live.planned} />
           {!draft.chosen ? (
             <Shelves onChosen={() => scrollTo(0, 0)} />
-          ) : live.planned && method ? (
+          ) : live.planned ? (
             <Scene
               planned={live.planned}
               own={live.own}
-              method={method}
+              method={live.planned.method}
               brief={live.brief}
               faults={live.faults}
             />

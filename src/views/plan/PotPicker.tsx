@@ -2,6 +2,7 @@ import { useMemo } from 'react';
 import type { Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
 import { carryOverFor } from '../../run/pots';
+import { useMethod } from '../../store/methodBook';
 import { draftChanged } from '../../store/slices/draft';
 import { selectLines, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
 import { SayPick } from '../../ui/say/SayPick';
@@ -12,10 +13,11 @@ export function usePot(plan: Plan) {
   const potId = useAppSelector((state) => state.draft.potId);
   const makes = useAppSelector(selectLines);
   const running = useAppSelector(selectRunning);
+  const method = useMethod(plan.method);
   return useMemo(() => {
     const busy = new Map(running.flatMap(({ state }) => (state.pot ? [[state.pot.id, state.name]] : [])));
     const free = pots.filter((pot) => !busy.has(pot.id));
-    const pot = pots.find((one) => one.id === potId) ?? potFor(plan, free)?.pot ?? null;
+    const pot = pots.find((one) => one.id === potId) ?? potFor({ plan, method }, free)?.pot ?? null;
     const [first, ...rest] = hobs;
     const source = first && rest.every((hob) => hob.source === first.source) ? first.source : null;
     return {
@@ -26,7 +28,7 @@ export function usePot(plan: Plan) {
         carryOverC: carryOverFor(pot.id, plan.brief.milk.litres ?? 1, makes, source),
       },
     };
-  }, [plan, pots, hobs, potId, makes, running]);
+  }, [plan, method, pots, hobs, potId, makes, running]);
 }
 
 /** Which pot it is made in, where the kitchen has any. */

@@ -24,7 +24,7 @@ export const PrintSheet = memo(function PrintSheet({
   const format = useFormat();
   const { plan } = planned;
   const p = plan.predictions;
-  const telling = tellingOf(plan, format);
+  const telling = tellingOf(planned, format);
   const said = sentencesOf(planned, method, format).stages;
   // So many stages only go on one sheet closer together.
   const many = plan.stages.length > 20;

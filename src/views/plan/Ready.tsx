@@ -38,7 +38,7 @@ export function Ready({ planned }: { planned: Planned }) {
 
 /** Whether three times as much would be worth its while. */
 export function Worth({ planned }: { planned: Planned }) {
-  const larger = useMemo(() => scaledBy(planned.plan, TIMES)?.plan ?? null, [planned.plan]);
+  const larger = useMemo(() => scaledBy(planned, TIMES)?.plan ?? null, [planned]);
   return larger && <WorthTable planned={planned} larger={larger} />;
 }
 

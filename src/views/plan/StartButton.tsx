@@ -3,6 +3,7 @@ import { toast } from 'sonner';
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
 import { useNow } from '../../store/hooks';
+import { useMethodBook } from '../../store/methodBook';
 import { wished } from '../../store/slices/week';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
@@ -16,6 +17,7 @@ export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const milkId = useAppSelector((state) => state.draft.milkId);
+  const methods = useMethodBook();
   const { readyText } = timesOf(plan, useNow(30_000));
   return (
     <div className="flex items-center gap-x-4">
@@ -27,7 +29,7 @@ export function StartButton({ brief, plan }: { brief: Brief | null; plan: Plan }
         disabled={brief === null}
         onClick={() => {
           if (!brief) return;
-          dispatch(wished(wishOf(brief, milkId)));
+          dispatch(wished(wishOf(brief, milkId, methods)));
           toast('It is in the week.', { action: { label: 'See it', onClick: () => navigate('/week') } });
         }}
       >

@@ -6,6 +6,7 @@ import { changes, type Difference, differences } from '../../plan/compare';
 import { type Planned, planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
+import { useMethodBook } from '../../store/methodBook';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
@@ -17,10 +18,11 @@ import { figureText } from './differenceText';
 export function useAgainst(plan: Plan): Planned | null {
   const against = useAppSelector((state) => state.draft.against);
   const belief = useBelief(plan);
+  const methods = useMethodBook();
   return useMemo(() => {
-    const result = against && planBrief(against, { spread: false, belief });
+    const result = against && planBrief(against, { spread: false, belief, methods });
     return result?.ok ? result.value : null;
-  }, [against, belief]);
+  }, [against, belief, methods]);
 }
 
 const MOST = 8;
@@ -78,7 +80,9 @@ export function WhatIf({
           <Button
             size="small"
             onClick={() => {
-              dispatch(draftSet({ ...draftOf(against.plan.brief, kitchen, draft.milkId), against: null }));
+              dispatch(
+                draftSet({ ...draftOf(against.plan.brief, kitchen, draft.milkId, [method]), against: null }),
+              );
             }}
           >
             back to the first

@@ -1,27 +1,33 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
 import type { Good } from '../../files/shelf';
-import { METHODS, setOwnMethods } from '../../makes';
+import { bookWith, METHODS } from '../../makes';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { becomings } from './becomings';
 
 const WALL = '2026-11-26T09:00';
 const NOW = new Date('2026-11-26T09:00:00').getTime();
-const all = (change: Partial<Draft> = {}, kitchen = USUAL_KITCHEN, goods: Good[] = []) =>
+const all = (change: Partial<Draft> = {}, kitchen = USUAL_KITCHEN, goods: Good[] = [], methods = METHODS) =>
   new Map(
-    becomings({ ...FIRST_DRAFT, ...change }, kitchen, { goods, used: {} }, formatter(METRIC), WALL, NOW).map(
-      (one) => [one.method.id, one],
-    ),
+    becomings(
+      { ...FIRST_DRAFT, ...change },
+      kitchen,
+      { goods, used: {} },
+      formatter(METRIC),
+      WALL,
+      NOW,
+      methods,
+    ).map((one) => [one.method.id, one]),
   );
 
 describe('what the milk could become', () => {
   it('is every make, with its plan, and the maker’s own among them', () => {
     expect([...all().keys()]).toEqual(METHODS.map((method) => method.id));
-    setOwnMethods([{ ...(METHODS[2] as (typeof METHODS)[number]), id: 'my-paneer', title: 'Mine' }]);
-    expect(all().get('my-paneer')?.plan?.predictions.yieldKg.likely).toBeGreaterThan(0);
-    setOwnMethods([]);
-    for (const { plan } of all().values()) expect(plan).not.toBeNull();
+    const mine = { ...(METHODS[2] as (typeof METHODS)[number]), id: 'my-paneer', title: 'Mine' };
+    const withMine = all({}, USUAL_KITCHEN, [], bookWith([mine]));
+    expect(withMine.get('my-paneer')?.plan?.predictions.yieldKg.likely).toBeGreaterThan(0);
+    for (const { plan } of withMine.values()) expect(plan).not.toBeNull();
   });
 
   it('says what speaks against it: store milk, the wrong hour, a pot too small, a past that cannot be had', () => {

@@ -1,7 +1,7 @@
 import type { Format } from '../../core/units/format';
 import type { Kitchen } from '../../files/kitchen';
 import type { Good } from '../../files/shelf';
-import { allMethods } from '../../makes';
+import type { MethodBook } from '../../makes';
 import { does } from '../../makes/asked';
 import { type Family, groupsOf, type Method } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
@@ -46,7 +46,7 @@ function objections(method: Method, plan: Plan, draft: Draft, kitchen: Kitchen, 
   if (startMs < now - 90_000) found.push(`would have had to start ${momentText(startMs, now)}`);
   const night = nightCall(plan, startMs, kitchen);
   if (night !== null) found.push(`wants you at ${clockText(night)}`);
-  if (potFor(plan, kitchen.pots)?.fits === false) found.push('your pots are too small');
+  if (potFor({ plan, method }, kitchen.pots)?.fits === false) found.push('your pots are too small');
   const usualFat = method.usual.fatPct;
   const fat = draft.fields.fatPct.value ?? 0;
   if (usualFat !== undefined && fat > usualFat + 1) found.push('made from leaner milk as a rule');
@@ -89,10 +89,11 @@ export function becomings(
   format: Format,
   nowWall: string,
   now: number,
+  methods: MethodBook,
 ): Becoming[] {
-  return allMethods().map((method) => {
-    const { brief, faults } = briefOf({ ...draft, method: method.id }, kitchen, nowWall);
-    const planned = brief && planBrief(brief, { spread: false });
+  return methods.map((method) => {
+    const { brief, faults } = briefOf({ ...draft, method: method.id }, kitchen, nowWall, methods);
+    const planned = brief && planBrief(brief, { spread: false, methods });
     if (planned?.ok) {
       const { plan } = planned.value;
       return {

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
+import { METHODS } from '../../makes';
 import { planBrief } from '../../plan/plan';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
 import { USUAL_KITCHEN } from '../../store/slices/kitchen';
@@ -19,13 +20,13 @@ const field = (value: number | null, text: string | null = null) => ({ value, te
 
 describe('the brief a form stands for', () => {
   it('is whole for a first run, with the label’s protein turned into true protein', () => {
-    const { brief, faults } = briefOf(FIRST_DRAFT, USUAL_KITCHEN, NOW);
+    const { brief, faults } = briefOf(FIRST_DRAFT, USUAL_KITCHEN, NOW, METHODS);
     expect(faults).toEqual([]);
     expect(brief?.milk).toMatchObject({ species: 'cow', litres: 4, fatPct: 3.7 });
     expect(brief?.milk.proteinPct).toBeCloseTo(3.01, 10);
-    expect(briefOf(FIRST_DRAFT, { ...USUAL_KITCHEN, proteinBasis: 'true' }, NOW).brief?.milk.proteinPct).toBe(
-      3.2,
-    );
+    expect(
+      briefOf(FIRST_DRAFT, { ...USUAL_KITCHEN, proteinBasis: 'true' }, NOW, METHODS).brief?.milk.proteinPct,
+    ).toBe(3.2);
   });
 
   it('asks for kilograms or litres, cream only where the make takes it, a strength only where the acid has one', () => {
@@ -33,12 +34,13 @@ describe('the brief a form stands for', () => {
       draft({ by: 'wantKg', cream: true, method: 'paneer', acid: 'lemon' }),
       USUAL_KITCHEN,
       NOW,
+      METHODS,
     ).brief;
     expect(wanted).toMatchObject({ wantKg: 1, acid: { kind: 'lemon' } });
     expect(wanted?.milk.litres).toBeUndefined();
     expect(wanted?.cream).toBeUndefined();
     expect(wanted?.acid).toEqual({ kind: 'lemon' });
-    const creamy = briefOf(draft({ cream: true, acid: 'vinegar' }), USUAL_KITCHEN, NOW).brief;
+    const creamy = briefOf(draft({ cream: true, acid: 'vinegar' }), USUAL_KITCHEN, NOW, METHODS).brief;
     expect(creamy).toMatchObject({
       cream: { litres: 0.25, fatPct: 36 },
       acid: { kind: 'vinegar', strengthPct: 5 },
@@ -58,6 +60,7 @@ describe('the brief a form stands for', () => {
       ),
       USUAL_KITCHEN,
       NOW,
+      METHODS,
     );
     expect(brief).toBeNull();
     expect(faults.map((fault) => [fault.path, fault.problem])).toEqual(
@@ -68,7 +71,7 @@ describe('the brief a form stands for', () => {
       ]),
     );
     expect(faults.map((fault) => fault.path)).not.toContain('milk.pH');
-    expect(briefOf(draft({}, { pH: field(null, 'sour') }), USUAL_KITCHEN, NOW).faults[0]?.path).toBe(
+    expect(briefOf(draft({}, { pH: field(null, 'sour') }), USUAL_KITCHEN, NOW, METHODS).faults[0]?.path).toBe(
       'milk.pH',
     );
   });
@@ -78,15 +81,15 @@ describe('the brief a form stands for', () => {
       'whole-milk-ricotta': { setC: field(88), pressKPa: field(3) },
       paneer: { setC: field(null, '') },
     };
-    expect(briefOf(draft({ options }), USUAL_KITCHEN, NOW).brief?.options).toEqual({ setC: 88 });
-    expect(briefOf(draft({ options, method: 'paneer' }), USUAL_KITCHEN, NOW).faults).toMatchObject([
+    expect(briefOf(draft({ options }), USUAL_KITCHEN, NOW, METHODS).brief?.options).toEqual({ setC: 88 });
+    expect(briefOf(draft({ options, method: 'paneer' }), USUAL_KITCHEN, NOW, METHODS).faults).toMatchObject([
       { path: 'options.setC', bounds: { min: 85, max: 99 } },
     ]);
   });
 
   it('refuses a start in the past, not one to be ready by, which may still do', () => {
     const at = (when: Draft['when'], moment: string) =>
-      briefOf(draft({ when, moment }), USUAL_KITCHEN, NOW).faults.map((fault) => fault.path);
+      briefOf(draft({ when, moment }), USUAL_KITCHEN, NOW, METHODS).faults.map((fault) => fault.path);
     expect(at('start', '2026-11-26T08:59')).toEqual(['start']);
     expect(at('start', '2026-11-26T09:00')).toEqual([]);
     expect(at('readyBy', '2026-11-26T20:00')).toEqual([]);

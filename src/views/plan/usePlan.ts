@@ -6,6 +6,7 @@ import type { Brief } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useNow } from '../../store/hooks';
+import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { type BriefResult, briefOf } from '../common/briefOf';
@@ -30,10 +31,11 @@ export function useLivePlan(): LivePlan {
   const { planner } = usePorts();
   const draft = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
+  const methods = useMethodBook();
   const minute = Math.floor(useNow(10_000) / 60_000);
   const { brief, faults } = useMemo(
-    () => briefOf(draft, kitchen, formatDate(minute * 60_000, "yyyy-MM-dd'T'HH:mm")),
-    [draft, kitchen, minute],
+    () => briefOf(draft, kitchen, formatDate(minute * 60_000, "yyyy-MM-dd'T'HH:mm"), methods),
+    [draft, kitchen, minute, methods],
   );
   const key = brief === null ? null : JSON.stringify(brief);
   // The same brief keeps its identity however often it is written down anew.
@@ -45,8 +47,8 @@ export function useLivePlan(): LivePlan {
   const belief = useBelief(last.current?.plan ?? null);
   // Laying it round the clock takes many plans: the worker does that.
   const likely = useMemo(
-    () => same && planBrief(withoutClock(same), { spread: false, says: false, belief }),
-    [same, belief],
+    () => same && planBrief(withoutClock(same), { spread: false, says: false, belief, methods }),
+    [same, belief, methods],
   );
   // What the worker found wrong, and with which brief: the next one has nothing to do with it.
   const [broken, setBroken] = useState<{ key: string | null; faults: Fault[] }>({ key: null, faults: [] });
@@ -54,7 +56,7 @@ export function useLivePlan(): LivePlan {
   useEffect(() => {
     if (key === null || same === null) return;
     let wanted = true;
-    void planner.plan(same, belief).then((result) => {
+    void planner.plan(same, { belief, methods }).then((result) => {
       if (!wanted || !result) return;
       if (result.ok) setSpread({ key, belief, planned: result.value });
       setBroken({ key, faults: result.ok ? [] : result.faults });
@@ -62,7 +64,7 @@ export function useLivePlan(): LivePlan {
     return () => {
       wanted = false;
     };
-  }, [key, same, planner, belief]);
+  }, [key, same, planner, belief, methods]);
   const own = spread !== null && spread.key === key && spread.belief === belief;
   if (spread && own) last.current = spread.planned;
   else if (likely?.ok)

@@ -3,13 +3,13 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { faultLine } from '../../core/faults/fault';
 import { capital } from '../../core/units/capital';
-import { methodById } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { planBrief } from '../../plan/plan';
 import type { Plan } from '../../plan/schema';
 import { MOST_NAME, type Started } from '../../run/events';
-import { frozen, frozenMethod } from '../../run/frozen';
+import { frozenWhole } from '../../run/frozen';
 import { startMake } from '../../store/log';
+import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
@@ -38,20 +38,21 @@ export function useStart(brief: Brief | null, plan: Plan) {
   const goods = useAppSelector((state) => state.data.goods);
   const pot = usePot(plan);
   const belief = useBelief(plan);
+  const methods = useMethodBook();
   const [starting, setStarting] = useState(false);
   const write = async (at: number, to: (id: string, first: First) => Promise<string>) => {
     if (starting || !brief) return;
     setStarting(true);
     // Frozen with its own spread, not with one carried over from the keystroke before.
-    const result = (await planner.plan(brief, belief)) ?? planBrief(brief, { belief });
+    const result = (await planner.plan(brief, { belief, methods })) ?? planBrief(brief, { belief, methods });
     if (!result.ok) {
       setStarting(false);
       return say(`The make could not begin: ${result.faults.map(faultLine).join('. ')}.`);
     }
     const planned = result.value;
     const id = crypto.randomUUID();
-    const lots = milksOf(planned.plan, draft, milks);
-    const short = methodById(planned.plan.method)?.short ?? planned.plan.method;
+    const lots = milksOf(planned, draft, milks);
+    const short = planned.method.short;
     try {
       const path = await to(id, {
         type: 'started',
@@ -60,8 +61,7 @@ export function useStart(brief: Brief | null, plan: Plan) {
           .map((lot) => lot.name)
           .join(' and ')
           .slice(0, MOST_NAME),
-        ...frozen(planned),
-        ...frozenMethod(planned.plan),
+        ...frozenWhole(planned),
         ...(pot.chosen && { pot: pot.chosen }),
         milks: [...lots],
         taken: takenBy(planned.plan, draft.goods, goods),

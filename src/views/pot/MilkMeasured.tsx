@@ -26,7 +26,7 @@ export function MilkMeasured({ state, note }: { state: MakeState; note(event: Ne
         </Button>
       }
       take={async (litres) => {
-        const scaled = scaledBy(state.plan, litres / planned);
+        const scaled = scaledBy(state, litres / planned);
         if (!scaled) return 'With so much milk this make cannot be planned: give another amount.';
         return note({ type: 'remeasured', litres, ...frozen(scaled) });
       }}

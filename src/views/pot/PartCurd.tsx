@@ -3,7 +3,7 @@ import { useNavigate } from 'react-router';
 import { toast } from 'sonner';
 import type { Fault } from '../../core/faults/fault';
 import { readNumber } from '../../core/units/numbers';
-import { methodById } from '../../makes';
+import { methodIn } from '../../plan/planOf';
 import { freeOptions } from '../../plan/ways';
 import { MOST_NAME } from '../../run/events';
 import type { MakeState } from '../../run/state';
@@ -32,12 +32,12 @@ export function PartCurd({ id, state, onParted }: { id: string; state: MakeState
   const format = useFormat();
   const { plan, index } = state;
   const options = useMemo(() => {
-    const method = methodById(plan.method);
-    return freeOptions(plan, index).flatMap((key) => {
+    const method = methodIn(state);
+    return freeOptions(state, index).flatMap((key) => {
       const option = method?.options[key];
       return option ? [[key, option] as const] : [];
     });
-  }, [plan, index]);
+  }, [state, index]);
   const now = plan.brief.options ?? {};
   const [percent, setPercent] = useState('50');
   const [name, setName] = useState('');

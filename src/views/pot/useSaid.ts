@@ -1,6 +1,6 @@
 import { useMemo } from 'react';
+import { methodIn } from '../../plan/planOf';
 import { type StageSaid, sentencesOf } from '../../plan/sentences';
-import { methodIn } from '../../run/frozen';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 

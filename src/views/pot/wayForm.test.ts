@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
-import { methodById } from '../../makes';
+import { METHODS, methodById } from '../../makes';
 import { wayFields, wayOf, wayWords } from './wayForm';
 
-const options = Object.entries(methodById('grilling')?.options ?? {});
+const options = Object.entries(methodById('grilling', METHODS)?.options ?? {});
 const now = Object.fromEntries(options.map(([key, option]) => [key, option.default]));
 const metric = formatter(METRIC);
 const fahrenheit = formatter({ temperature: 'F', volume: 'gal', mass: 'oz', decimal: ',' });

@@ -3,6 +3,7 @@ import { GOOD_KINDS, type Good, type GoodKind } from '../../files/shelf';
 import { planBrief } from '../../plan/plan';
 import { leftOf } from '../../run/shelf';
 import { useFormat, useNow } from '../../store/hooks';
+import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
@@ -55,7 +56,7 @@ export default function ShelfView() {
           );
         })}
       </div>
-      <ToBuy plan={usePlanned()} />
+      <ToBuy planned={usePlanned()} />
     </section>
   );
 }
@@ -65,10 +66,11 @@ function usePlanned() {
   const draft = useAppSelector((state) => state.draft);
   const kitchen = useAppSelector((state) => state.kitchen);
   const now = useNow(600_000);
-  const { brief } = briefOf(draft, kitchen, formatDate(now, "yyyy-MM-dd'T'HH:mm"));
+  const methods = useMethodBook();
+  const { brief } = briefOf(draft, kitchen, formatDate(now, "yyyy-MM-dd'T'HH:mm"), methods);
   const belief = useBelief(null);
-  const result = brief && planBrief(brief, { spread: false, belief });
-  return result?.ok ? result.value.plan : null;
+  const result = brief && planBrief(brief, { spread: false, belief, methods });
+  return result?.ok ? result.value : null;
 }
 
 function OnBoard({ good }: { good: Good }) {

@@ -1,25 +1,25 @@
-import { methodById } from '../../makes';
-import type { Plan } from '../../plan/schema';
+import type { Planned } from '../../plan/planned';
 import { doseText } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { milkShort, milksOf, wantingFor } from '../common/goods';
 
 /** What the plan that lies open lacks. */
-export function ToBuy({ plan }: { plan: Plan | null }) {
+export function ToBuy({ planned }: { planned: Planned | null }) {
   const format = useFormat();
   const goods = useAppSelector((state) => state.data.goods);
   const used = useAppSelector(selectUsed);
   const milks = useAppSelector((state) => state.data.milks);
   const draft = useAppSelector((state) => state.draft);
-  if (!plan) return null;
+  if (!planned) return null;
+  const { plan } = planned;
   const lacking = wantingFor(plan, goods, used.goods);
-  const short = milkShort(milksOf(plan, draft, milks), milks, used.milks);
+  const short = milkShort(milksOf(planned, draft, milks), milks, used.milks);
   return (
     <section aria-label="To buy" className="mt-8">
       <h2 className="text-[26px]">To buy</h2>
       <p className="text-[15px] text-ink-soft">
-        For the {methodById(plan.method)?.short} that lies open on the plan,{' '}
+        For the {planned.method.short} that lies open on the plan,{' '}
         {format.litres(plan.brief.milk.litres ?? 0)}.
       </p>
       {lacking.length === 0 && short.length === 0 ? (

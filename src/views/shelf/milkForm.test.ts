@@ -65,25 +65,27 @@ describe('the lots of a plan', () => {
   const rest = { ...can, id: 'rest', name: 'Rest', litres: 1, day: null };
 
   it('are the one it is of, or those poured together, by their shares', () => {
-    expect(milksOf(plan, { milkId: 'can', poured: [] }, [can])).toEqual([
+    expect(milksOf({ plan }, { milkId: 'can', poured: [] }, [can])).toEqual([
       { id: 'can', name: can.name, day: '2026-11-25', litres: 10 },
     ]);
     const poured = [
       { id: 'can', share: 0.8 },
       { id: 'rest', share: 0.15 },
     ];
-    expect(milksOf(plan, { milkId: null, poured }, [can, rest]).map((lot) => lot.litres)).toEqual([8, 1.5]);
-    expect(milksOf(plan, { milkId: 'gone', poured: [] }, [can])).toEqual([]);
+    expect(milksOf({ plan }, { milkId: null, poured }, [can, rest]).map((lot) => lot.litres)).toEqual([
+      8, 1.5,
+    ]);
+    expect(milksOf({ plan }, { milkId: 'gone', poured: [] }, [can])).toEqual([]);
   });
 
   it('of whey are none', () => {
     const whey = planned(basic('whey-ricotta')).plan;
-    expect(milksOf(whey, { milkId: 'can', poured: [] }, [can])).toEqual([]);
+    expect(milksOf({ plan: whey }, { milkId: 'can', poured: [] }, [can])).toEqual([]);
   });
 
   it('that run short say by how much', () => {
-    const wanted = milksOf(plan, { milkId: 'rest', poured: [] }, [can, rest]);
+    const wanted = milksOf({ plan }, { milkId: 'rest', poured: [] }, [can, rest]);
     expect(milkShort(wanted, [can, rest], {})).toEqual([{ name: 'Rest', litres: 9, haveLitres: 1 }]);
-    expect(milkShort(milksOf(plan, { milkId: 'can', poured: [] }, [can]), [can], {})).toEqual([]);
+    expect(milkShort(milksOf({ plan }, { milkId: 'can', poured: [] }, [can]), [can], {})).toEqual([]);
   });
 });

@@ -1,4 +1,3 @@
-import { methodById } from '../../makes';
 import { doseText } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { selectUsed, useAppSelector } from '../../store/store';
@@ -18,7 +17,7 @@ export function Needs({ here }: { here: WeekHere }) {
   for (const { wish, planned } of placed) {
     if (!planned) continue;
     const { plan } = planned;
-    if (methodById(plan.method)?.of !== 'whey') {
+    if (planned.method.of !== 'whey') {
       const name = milks.find(({ id }) => id === wish.milkId)?.name ?? 'any milk';
       milk.set(name, (milk.get(name) ?? 0) + (plan.brief.milk.litres ?? 0));
     }

@@ -3,8 +3,8 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { wallMinutes, wallTimeOf } from '../../core/units/wallTime';
 import { weekCalendar } from '../../files/weekText';
-import { allMethods } from '../../makes';
 import { useFormat, useNow } from '../../store/hooks';
+import { useMethodBook } from '../../store/methodBook';
 import { draftSet } from '../../store/slices/draft';
 import { weekUndone, wishChanged, wished, wishLeft } from '../../store/slices/week';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -143,9 +143,10 @@ function Wish() {
   const dispatch = useAppDispatch();
   const [method, setMethod] = useState('');
   const wishOf = useWish();
+  const methods = useMethodBook();
   const options = [
     { value: '', text: 'pick a make' },
-    ...allMethods().map((one) => ({ value: one.id, text: one.title })),
+    ...methods.map((one) => ({ value: one.id, text: one.title })),
   ];
   return (
     <div>
@@ -172,6 +173,7 @@ function Chosen({ here, id, onGone }: { here: WeekHere; id: string; onGone(): vo
   const navigate = useNavigate();
   const format = useFormat();
   const kitchen = useAppSelector((state) => state.kitchen);
+  const methods = useMethodBook();
   const found = here.plans.find(({ wish }) => wish.id === id);
   const placed = here.laid?.placed.find((one) => one.id === id);
   if (!found) {
@@ -231,7 +233,7 @@ function Chosen({ here, id, onGone }: { here: WeekHere; id: string; onGone(): vo
         <Button
           size="small"
           onClick={() => {
-            const draft = draftOf(wish.brief, kitchen, wish.milkId);
+            const draft = draftOf(wish.brief, kitchen, wish.milkId, methods);
             dispatch(draftSet(placed ? { ...draft, when: 'start', moment: placed.start } : draft));
             navigate('/plan');
           }}

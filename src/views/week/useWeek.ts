@@ -10,6 +10,7 @@ import { expectedEnd } from '../../run/expect';
 import { litresLeft } from '../../run/shelf';
 import { demandOf } from '../../schedule/demand';
 import type { Running, Wanted } from '../../schedule/week';
+import { useMethodBook } from '../../store/methodBook';
 import { type AskedWeek, usePorts } from '../../store/ports';
 import { unitsOf } from '../../store/slices/kitchen';
 import { selectRunning, selectUsed, useAppSelector } from '../../store/store';
@@ -34,7 +35,7 @@ function usePlans(): PlannedWish[] {
   const learning = useAppSelector((state) => state.learning.learning);
   const leftOut = useAppSelector((state) => state.kitchen.leftOut);
   const milks = useAppSelector((state) => state.data.milks);
-  const methods = useAppSelector((state) => state.data.methods);
+  const methods = useMethodBook();
   return useMemo(
     () =>
       wishes.map((wish) => {
@@ -46,7 +47,7 @@ function usePlans(): PlannedWish[] {
         const key = JSON.stringify([wish.brief, belief, own]);
         if (!plans.has(key)) {
           const { start: _start, readyBy: _readyBy, ...brief } = withoutClock(wish.brief);
-          const planned = planBrief(brief as Brief, { spread: false, belief });
+          const planned = planBrief(brief as Brief, { spread: false, belief, methods });
           plans.set(key, planned.ok ? planned.value : null);
         }
         return { wish, planned: plans.get(key) ?? null };
@@ -80,7 +81,7 @@ function useRunning(at: number): Running[] {
           atLeastMin: leftMin,
           atMostMin: leftMin,
         };
-        const demand = demandOf(id, { ...state.plan, stages: [now, ...rest] });
+        const demand = demandOf(id, { ...state, plan: { ...state.plan, stages: [now, ...rest] } });
         // A make under way takes its own time: nothing of it is drawn out.
         const fixed = {
           ...demand,

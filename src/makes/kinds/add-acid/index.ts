@@ -12,9 +12,9 @@ const COLD_MINUTES = 2;
 /** Where the stream goes in it is sourer than the milk will be: this much at least has to be left. Common practice. */
 const TURNS_MARGIN_PH = 0.2;
 
-export const addAcid = kindOf<{ cold: boolean }>({
+export const addAcid = kindOf({
   kind: 'add-acid',
-  params: z.strictObject({ cold: z.boolean().default(false) }) as unknown as z.ZodType<{ cold: boolean }>,
+  params: z.strictObject({ cold: z.boolean().default(false) }),
   endedBy: 'whey',
   mistakes: ({ cold }) => [
     ...(cold ? (['warm-acid', 'overshot'] as const) : (['acid-cool-milk', 'scorched', 'shattered'] as const)),

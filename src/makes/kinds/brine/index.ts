@@ -4,7 +4,6 @@ import { Infeasible } from '../../../core/faults/fault';
 import { SATURATED_PCT_WW } from '../../../core/salt/brine';
 import {
   BRINE_SHAPES,
-  type BrineShape,
   brineHours,
   endSaltPct,
   HOLDING_BRINE_PCT,
@@ -29,24 +28,27 @@ const TAU_MIN = 60;
 /** Brine kept this cold stands in a fridge, °C. */
 const COLD_BRINE_C = 8;
 
-export interface BrineParams {
-  pctWw: number;
+const params = z.strictObject({
+  pctWw: boundedBy(1, 40, '%'),
   /** Salt wanted in the cheese, %. */
-  targetPct: number;
+  targetPct: boundedBy(0, 10, '%'),
   /** How openly it is knit: cracks let brine in. */
-  knit: Knit;
+  knit: z.enum(KNIT_NAMES).default('close'),
   /** Whether the cheese is kept in this brine afterwards. */
-  kept: boolean;
-  pieceKg: number;
+  kept: z.boolean().default(false),
+  // A make begun by an earlier version says so; the salt in the curd says it now.
+  startShare: boundedBy(0, 1).optional(),
+  pieceKg: pieceKg(),
   /** So many pieces instead of a weight; nought goes by the weight. */
-  pieces: number;
-  shape: BrineShape;
-  thicknessCm?: number;
-  diameterCm?: number;
-  atC: number;
+  pieces: boundedBy(0, 1000).default(0),
   /** What the salt is dissolved in: its own whey hardly softens the surface. */
-  of: 'water' | 'whey';
-}
+  of: z.enum(['water', 'whey']).default('water'),
+  shape: z.enum(BRINE_SHAPES),
+  thicknessCm: cm().optional(),
+  diameterCm: cm().optional(),
+  atC: coolC().default(12),
+});
+export type BrineParams = z.infer<typeof params>;
 
 /** How openly it is knit, as a sentence says it. */
 const KNIT_WORDS: Record<Knit, string> = {
@@ -57,21 +59,7 @@ const KNIT_WORDS: Record<Knit, string> = {
 
 export const brine = kindOf<BrineParams>({
   kind: 'brine',
-  params: z.strictObject({
-    pctWw: boundedBy(1, 40, '%'),
-    targetPct: boundedBy(0, 10, '%'),
-    knit: z.enum(KNIT_NAMES).default('close'),
-    kept: z.boolean().default(false),
-    // A make begun by an earlier version says so; the salt in the curd says it now.
-    startShare: boundedBy(0, 1).optional(),
-    pieceKg: pieceKg(),
-    pieces: boundedBy(0, 1000).default(0),
-    of: z.enum(['water', 'whey']).default('water'),
-    shape: z.enum(BRINE_SHAPES),
-    thicknessCm: cm().optional(),
-    diameterCm: cm().optional(),
-    atC: coolC().default(12),
-  }) as unknown as z.ZodType<BrineParams>,
+  params,
   endedBy: 'time',
   bells: (_params, { durationMin }) => [{ what: 'turn-pieces', everyMin: durationMin / 2 }],
   reads: ['water', 'room'],

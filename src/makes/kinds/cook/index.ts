@@ -10,22 +10,18 @@ const ATTENDED = { stirred: 0.7, still: 0.15 } as const;
 /** Curd that is left alone while it warms gives up as much whey as curd stirred for half the time. Common practice. */
 export const STILL_COUNTS = 0.5;
 
-export interface CookParams {
-  toC: number;
-  overMin: number;
-  stirred: boolean;
+const params = z.strictObject({
+  toC: potC(),
+  overMin: minutesTo(600),
+  stirred: z.boolean().default(true),
   /** Heated on in one piece, not cut yet. */
-  whole?: boolean;
-}
+  whole: z.boolean().optional(),
+});
+export type CookParams = z.infer<typeof params>;
 
 export const cook = kindOf<CookParams>({
   kind: 'cook',
-  params: z.strictObject({
-    toC: potC(),
-    overMin: minutesTo(600),
-    stirred: z.boolean().default(true),
-    whole: z.boolean().optional(),
-  }) as unknown as z.ZodType<CookParams>,
+  params,
   endedBy: 'temperature',
   reads: ['curd', 'whey', 'room'],
   tests: () => ['squeeze'],

@@ -7,21 +7,19 @@ import { aside } from '../spans';
 /** Minutes of cutting; common practice. */
 const MINUTES = 4;
 
-export interface CutParams {
-  mm: number;
+const params = z.strictObject({
+  mm: boundedBy(1, 300, 'mm'),
   /** Cutting slabs into fingers, after the curd's moisture has been decided. */
-  slabs?: boolean;
-}
+  slabs: z.boolean().optional(),
+});
+export type CutParams = z.infer<typeof params>;
 
 /** Cuts so far apart only score the cake. Common practice. */
 const SCORED_FROM_MM = 35;
 
 export const cut = kindOf<CutParams>({
   kind: 'cut',
-  params: z.strictObject({
-    mm: boundedBy(1, 300, 'mm'),
-    slabs: z.boolean().optional(),
-  }) as z.ZodType<CutParams>,
+  params,
   endedBy: 'done',
   mistakes: () => [
     'cut-early',

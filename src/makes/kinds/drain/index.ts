@@ -31,21 +31,27 @@ const COOLS_MIN = 90;
 const FRIDGE_C = 8;
 const WARM_C = 20;
 
-export interface DrainParams {
-  /** Drain until the curd holds this much moisture… */
-  toMoisturePct?: number;
-  /** …or for this long at eight litres; more takes longer, by the cube root… */
-  minutes?: number;
-  /** …or for this many hours, however much it is. */
-  hours?: number;
-  in: keyof typeof WORDS;
-  /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
-  thenSaltPct: number;
-  /** So many hours by the clock instead of a moisture; nought for the moisture. */
-  clockHours: number;
-  /** Where it stands, °C; the room's own warmth where nothing is said. */
-  atC?: number;
-}
+const params = z
+  .strictObject({
+    /** Drain until the curd holds this much moisture… */
+    toMoisturePct: boundedBy(20, 95, '%').optional(),
+    /** …or for this long at eight litres; more takes longer, by the cube root… */
+    minutes: someMinutesTo(LONG_MIN).optional(),
+    /** …or for this many hours, however much it is. */
+    hours: boundedBy(0.05, 240, 'h').optional(),
+    in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
+    /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
+    thenSaltPct: boundedBy(0, 10, '%').default(0),
+    /** Where it stands, °C; the room's own warmth where nothing is said. */
+    atC: coolC().optional(),
+    /** So many hours by the clock instead of a moisture; nought for the moisture. */
+    clockHours: boundedBy(0, 240, 'h').default(0),
+  })
+  .refine(
+    (p) => [p.toMoisturePct, p.minutes, p.hours].filter((one) => one !== undefined).length === 1,
+    'give toMoisturePct, minutes or hours, one of the three',
+  );
+export type DrainParams = z.infer<typeof params>;
 
 /** A drain that goes by the clock, whatever moisture it was meant for. */
 const byClock = ({ toMoisturePct, ...params }: DrainParams): DrainParams =>
@@ -141,20 +147,7 @@ const timeOf = ({ clockHours = 0 }: DrainParams, { hours, minutes }: DrainParams
 
 export const drain = kindOf<DrainParams>({
   kind: 'drain',
-  params: z
-    .strictObject({
-      toMoisturePct: boundedBy(20, 95, '%').optional(),
-      minutes: someMinutesTo(LONG_MIN).optional(),
-      hours: boundedBy(0.05, 240, 'h').optional(),
-      in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
-      thenSaltPct: boundedBy(0, 10, '%').default(0),
-      atC: coolC().optional(),
-      clockHours: boundedBy(0, 240, 'h').default(0),
-    })
-    .refine(
-      (p) => [p.toMoisturePct, p.minutes, p.hours].filter((one) => one !== undefined).length === 1,
-      'give toMoisturePct, minutes or hours, one of the three',
-    ) as unknown as z.ZodType<DrainParams>,
+  params,
   endedBy: 'time',
   tests: (params) => (params.in === 'basket' ? ['unmould'] : []),
   mistakes: (params) => [

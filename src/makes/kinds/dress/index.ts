@@ -6,7 +6,10 @@ import { curdResting } from '../spans';
 /** Minutes; common practice. */
 const MINUTES = 4;
 
-type What = 'cream' | 'mint' | 'filling';
+const params = z.strictObject({
+  what: z.enum(['cream', 'mint', 'filling']).default('cream'),
+});
+type What = z.infer<typeof params>['what'];
 
 /** Dried mint, g for a kilogram of cheese. From memory. */
 const MINT_G_PER_KG = 4;
@@ -47,13 +50,9 @@ const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
   }),
 };
 
-export const dress = kindOf<{ what: What }>({
+export const dress = kindOf({
   kind: 'dress',
-  params: z.strictObject({
-    what: z.enum(['cream', 'mint', 'filling']).default('cream'),
-  }) as unknown as z.ZodType<{
-    what: What;
-  }>,
+  params,
   endedBy: 'done',
   mistakes: () => ['salt-double', 'salt-forgotten', 'left-warm', 'pests'],
   takes: ({ what }) => (what === 'mint' ? [] : ['cream']),

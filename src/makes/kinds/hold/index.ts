@@ -6,17 +6,18 @@ import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo, someMinutesTo } from '../bounds';
 import { kept, resting } from '../spans';
 
-export interface HoldParams {
-  minutes: number;
+const params = z.strictObject({
+  minutes: minutesTo(LONG_MIN),
   /** Rest with the lid on, or keep the curd moving at its heat. */
-  as: 'rest' | 'stir';
+  as: z.enum(['rest', 'stir']).default('rest'),
   /** Stirred once in so many minutes; nought for all the while. */
-  everyMin: number;
+  everyMin: minutesTo(60).default(0),
   /** How long a round of stirring is, min. */
-  roundMin?: number;
+  roundMin: someMinutesTo(30).optional(),
   /** It rests in one piece, not cut yet. */
-  whole?: boolean;
-}
+  whole: z.boolean().optional(),
+});
+export type HoldParams = z.infer<typeof params>;
 
 /** Share of a stirred hold with the hand in it. Common practice. */
 const ATTENDED = 0.6;
@@ -65,13 +66,7 @@ const LOOSE: Partial<Record<CurdStyleName, Partial<StageWords>>> = {
 
 export const hold = kindOf<HoldParams>({
   kind: 'hold',
-  params: z.strictObject({
-    minutes: minutesTo(LONG_MIN),
-    as: z.enum(['rest', 'stir']).default('rest'),
-    everyMin: minutesTo(60).default(0),
-    roundMin: someMinutesTo(30).optional(),
-    whole: z.boolean().optional(),
-  }) as unknown as z.ZodType<HoldParams>,
+  params,
   endedBy: 'time',
   does: ['holds-heat'],
   reads: ['curd', 'whey', 'room'],

@@ -7,14 +7,15 @@ import { someMinutesTo } from '../bounds';
 import { poachedFor } from '../leaves';
 import { along } from '../spans';
 
-export interface PoachParams {
-  toC: number;
-  minutes: number;
+const params = z.strictObject({
+  toC: boundedBy(40, 100, '°C'),
+  minutes: someMinutesTo(240),
   /** A spice bag hangs in the whey. */
-  spiced: boolean;
+  spiced: z.boolean().default(false),
   /** The whey is heated alone first, and what rises is skimmed. */
-  ricotta?: boolean;
-}
+  ricotta: z.boolean().optional(),
+});
+export type PoachParams = z.infer<typeof params>;
 
 /** How hot whey gives up its protein by heat alone, and for how long it is skimmed. Common practice. */
 const RICOTTA_C = 90;
@@ -32,12 +33,7 @@ const ATTENDED = 0.5;
 
 export const poach = kindOf<PoachParams>({
   kind: 'poach',
-  params: z.strictObject({
-    toC: boundedBy(40, 100, '°C'),
-    minutes: someMinutesTo(240),
-    spiced: z.boolean().default(false),
-    ricotta: z.boolean().optional(),
-  }) as unknown as z.ZodType<PoachParams>,
+  params,
   endedBy: 'test',
   reads: ['whey', 'core'],
   tests: () => ['afloat'],

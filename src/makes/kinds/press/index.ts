@@ -10,7 +10,7 @@ import {
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
-import { type PressSteps, pressStepsSchema } from '../../steps';
+import { pressStepsSchema } from '../../steps';
 import { cm } from '../bounds';
 import { curdOf } from '../curd';
 import { offWhey } from '../offWhey';
@@ -21,17 +21,18 @@ import { curdResting } from '../spans';
 const HANDS_ON = 5;
 const PER_TURN = 3;
 
-export interface PressParams {
-  kPa: number;
-  hours: number;
+const params = z.strictObject({
+  kPa: boundedBy(0.05, 500, 'kPa'),
+  hours: boundedBy(0.05, 72, 'h'),
   /** How high the cheese stands, cm. */
-  heightCm: number;
+  heightCm: cm(),
   /** Dead weight rides along; a screw falls as the cheese settles; a cheese may press itself, turned over. */
-  by: 'weight' | 'screw' | 'self';
-  turns: number;
+  by: z.enum(['weight', 'screw', 'self']).default('weight'),
+  turns: boundedBy(0, 60).default(1),
   /** One load after another, in place of the pressure: [kg, minutes]. */
-  steps: PressSteps;
-}
+  steps: pressStepsSchema.default([]),
+});
+export type PressParams = z.infer<typeof params>;
 
 /** How long it is pressed and how often it is turned: as its steps say, or as its make does. */
 const courseOf = ({ hours, turns, steps = [] }: Pick<PressParams, 'hours' | 'turns' | 'steps'>) =>
@@ -41,14 +42,7 @@ const courseOf = ({ hours, turns, steps = [] }: Pick<PressParams, 'hours' | 'tur
 
 export const press = kindOf<PressParams>({
   kind: 'press',
-  params: z.strictObject({
-    kPa: boundedBy(0.05, 500, 'kPa'),
-    hours: boundedBy(0.05, 72, 'h'),
-    heightCm: cm(),
-    by: z.enum(['weight', 'screw', 'self']).default('weight'),
-    turns: boundedBy(0, 60).default(1),
-    steps: pressStepsSchema.default([]),
-  }) as unknown as z.ZodType<PressParams>,
+  params,
   endedBy: 'time',
   tests: () => ['unmould'],
   mistakes: () => [

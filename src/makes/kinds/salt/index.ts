@@ -20,21 +20,22 @@ const COLD_C = 4;
 /** Time constant of a cheese in the cold, min. Common practice. */
 const TAU_MIN = 120;
 
-export interface SaltParams {
-  percent: number;
+const params = z.strictObject({
+  percent: boundedBy(0, 10, '%'),
   /** Portions it goes in by. */
-  goes: number;
+  goes: z.int('give a whole number').min(1, 'give 1 to 10').max(10, 'give 1 to 10').default(1),
   /** Days over which it is strewn, turned and pressed again; nought for at once. */
-  days: number;
+  days: boundedBy(0, 60, 'days').default(0),
   /** Share of `percent` that goes in here; a brine brings the rest. */
-  share: number;
+  share: boundedBy(0, 1).default(1),
   /** Whether whey is pressed or runs out afterwards and takes salt along. */
-  pressed: boolean;
+  pressed: z.boolean().default(false),
   /** Whether `percent` is told of the finished cheese, so that more is strewn. */
-  inCheese: boolean;
+  inCheese: z.boolean().default(false),
   /** Where it goes: in milk or whey it spreads through all the water there is. */
-  at: 'milk' | 'whey' | 'curd' | 'stretch' | 'surface' | 'hot';
-}
+  at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface', 'hot']).default('curd'),
+});
+export type SaltParams = z.infer<typeof params>;
 
 /** Salt to strew, % of the curd's weight as it is salted. */
 const strewnPct = ({ percent, share = 1, pressed = false, inCheese = false }: SaltParams): number =>
@@ -84,15 +85,7 @@ function inTheWater(world: World, pot: PotState, { percent }: SaltParams, kg: nu
 
 export const salt = kindOf<SaltParams>({
   kind: 'salt',
-  params: z.strictObject({
-    percent: boundedBy(0, 10, '%'),
-    goes: z.int('give a whole number').min(1, 'give 1 to 10').max(10, 'give 1 to 10').default(1),
-    days: boundedBy(0, 60, 'days').default(0),
-    share: boundedBy(0, 1).default(1),
-    pressed: z.boolean().default(false),
-    inCheese: z.boolean().default(false),
-    at: z.enum(['milk', 'whey', 'curd', 'stretch', 'surface', 'hot']).default('curd'),
-  }) as unknown as z.ZodType<SaltParams>,
+  params,
   endedBy: 'done',
   mistakes: ({ at, days }) => [
     'salt-double',

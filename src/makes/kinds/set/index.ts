@@ -21,11 +21,12 @@ const LONGEST_CLOT_MIN = 12 * 60;
 /** A set longer than this is warned about, min. Common practice. */
 const SLOW_SET_MIN = 120;
 
-export interface SetParams {
+const params = z.strictObject({
   /** A lactic set is over at this pH; one by coagulant at its clean break. */
-  toPH?: number;
-  wrap: Wrap;
-}
+  toPH: boundedBy(3.9, 5.5).optional(),
+  wrap: z.enum(WRAPS).default('towel'),
+});
+export type SetParams = z.infer<typeof params>;
 
 function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
   const { ferment } = pot;
@@ -80,10 +81,7 @@ function byClot(world: World, pot: PotState): Span {
 
 export const set = kindOf<SetParams>({
   kind: 'set',
-  params: z.strictObject({
-    toPH: boundedBy(3.9, 5.5).optional(),
-    wrap: z.enum(WRAPS).default('towel'),
-  }) as unknown as z.ZodType<SetParams>,
+  params,
   endedBy: 'test',
   tests: ({ toPH }) => [toPH === undefined ? 'break' : 'sourness'],
   mistakes: () => [

@@ -26,14 +26,15 @@ const WORDS = {
   ],
 } as const;
 
-export interface ShapeParams {
-  into: keyof typeof WORDS;
-  pieceKg: number;
+const params = z.strictObject({
+  into: z.enum(['ball', 'block', 'pear', 'pouch']),
+  pieceKg: pieceKg(),
   /** How many of them; nought for as many as the weight gives. */
-  pieces: number;
+  pieces: boundedBy(0, 1000).default(0),
   /** Minutes in cold water. */
-  coldMin: number;
-}
+  coldMin: minutesTo(LONG_MIN),
+});
+export type ShapeParams = z.infer<typeof params>;
 
 /** Minutes a piece takes one pair of hands; common practice. */
 const PER_PIECE = 2;
@@ -45,12 +46,7 @@ const COLD_WATER_PER_KG = 4;
 
 export const shape = kindOf<ShapeParams>({
   kind: 'shape',
-  params: z.strictObject({
-    into: z.enum(['ball', 'block', 'pear', 'pouch']),
-    pieceKg: pieceKg(),
-    pieces: boundedBy(0, 1000).default(0),
-    coldMin: minutesTo(LONG_MIN),
-  }) as unknown as z.ZodType<ShapeParams>,
+  params,
   endedBy: 'time',
   mistakes: () => ['lost-shape', 'over-worked', 'spilled', 'pests'],
   habits: [...PIECES],

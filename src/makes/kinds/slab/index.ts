@@ -13,18 +13,19 @@ import { approaching, kept } from '../spans';
 /** Hands on at each turn, min; common practice. */
 const PER_TURN = 3;
 
-export interface SlabParams {
-  turns: number;
-  everyMin: number;
+const params = z.strictObject({
+  turns: boundedBy(1, 60),
+  everyMin: someMinutesTo(180),
   /** Every other wait, where it is another; nought for the same. */
-  thenMin?: number;
-  atC: number;
-  style: 'stacked' | 'single';
+  thenMin: minutesTo(180).optional(),
+  atC: warmC(),
+  style: z.enum(['stacked', 'single']).default('stacked'),
   /** Turning goes on until the curd is this sour. */
-  toPH?: number;
+  toPH: boundedBy(4.8, 6.6).optional(),
   /** Whether the turns end it, or the pH. */
-  endsBy: 'turns' | 'pH';
-}
+  endsBy: z.enum(['turns', 'pH']).default('pH'),
+});
+export type SlabParams = z.infer<typeof params>;
 
 /** The other wait, where it is another. */
 const other = ({ everyMin, thenMin = 0 }: SlabParams) => (thenMin > 0 ? thenMin : everyMin);
@@ -52,15 +53,7 @@ function minutesToPH(world: World, pot: PotState, toPH: number, atC: number): nu
 
 export const slab = kindOf<SlabParams>({
   kind: 'slab',
-  params: z.strictObject({
-    turns: boundedBy(1, 60),
-    everyMin: someMinutesTo(180),
-    thenMin: minutesTo(180).optional(),
-    atC: warmC(),
-    style: z.enum(['stacked', 'single']).default('stacked'),
-    toPH: boundedBy(4.8, 6.6).optional(),
-    endsBy: z.enum(['turns', 'pH']).default('pH'),
-  }) as unknown as z.ZodType<SlabParams>,
+  params,
   endedBy: 'time',
   bells: () => [{ what: 'warm-whey', everyMin: WHEY_COOLS_MIN }],
   reads: ['curd', 'whey', 'room'],

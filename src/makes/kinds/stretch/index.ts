@@ -24,14 +24,15 @@ const OVEN_PIECE_KG = 0.25;
 /** A piece comes to the water's heat with this time constant, min. Common practice. */
 const TAU_MIN = 3;
 
-export interface StretchParams {
-  by: StretchWay;
-  waterC: number;
+const params = z.strictObject({
+  by: z.enum(STRETCH_WAY_NAMES as [StretchWay, ...StretchWay[]]),
+  waterC: boundedBy(40, 100, '°C'),
   /** The microwave oven's power, W. */
-  watts?: number;
+  watts: boundedBy(200, 3000, 'W').optional(),
   /** Salt in the whey or water it is stretched in, % by weight. */
-  saltPct?: number;
-}
+  saltPct: boundedBy(0, 20, '%').optional(),
+});
+export type StretchParams = z.infer<typeof params>;
 
 /** Salt the curd has of the water it was stretched in, % for each % there: 6 % leaves about half a per cent. From memory. */
 const TAKEN_UP = 0.08;
@@ -70,12 +71,7 @@ const HEATED: Record<StretchWay, string> = {
 
 export const stretch = kindOf<StretchParams>({
   kind: 'stretch',
-  params: z.strictObject({
-    by: z.enum(STRETCH_WAY_NAMES as [StretchWay, ...StretchWay[]]),
-    waterC: boundedBy(40, 100, '°C'),
-    watts: boundedBy(200, 3000, 'W').optional(),
-    saltPct: boundedBy(0, 20, '%').optional(),
-  }) as unknown as z.ZodType<StretchParams>,
+  params,
   endedBy: 'done',
   reads: ['core', 'water'],
   tests: () => ['stretch'],

@@ -1,6 +1,7 @@
 import { useNavigate } from 'react-router';
 import type { OptionValue } from '../../../makes/method';
 import type { Brief } from '../../../plan/brief/schema';
+import { bookOf } from '../../../plan/planOf';
 import type { MakeEvent } from '../../../run/events';
 import type { MakeState } from '../../../run/state';
 import { draftSet } from '../../../store/slices/draft';
@@ -18,9 +19,10 @@ export function useNextSo() {
   const milks = useAppSelector((state) => state.data.milks);
   return (
     log: readonly MakeEvent[],
-    { plan, milkName, milks: lots }: MakeState,
+    state: MakeState,
     options: Readonly<Record<string, OptionValue>> = {},
   ) => {
+    const { plan, milkName, milks: lots } = state;
     const known = milks.find((one) => (lots.length === 1 ? one.id === lots[0]?.id : one.name === milkName));
     const [first] = log;
     // As it was planned, and not as it came to be given at the pot.
@@ -29,6 +31,7 @@ export function useNextSo() {
       { ...brief, options: { ...brief.options, ...options } } as Brief,
       kitchen,
       known?.id ?? null,
+      bookOf(state),
     );
     dispatch(draftSet(Object.keys(options).length > 0 ? { ...next, against: brief } : next));
     navigate('/plan');

@@ -3,6 +3,7 @@ import type { Format } from '../../../core/units/format';
 import { CAUSES, MODEL_OFF } from '../../../judge/causes';
 import { FINDINGS } from '../../../judge/findings';
 import type { CauseId } from '../../../judge/ids';
+import { bookOf } from '../../../plan/planOf';
 import type { MakeEvent } from '../../../run/events';
 import { stateOf } from '../../../run/state';
 import { bestOf } from '../../../sim/practice/best';
@@ -31,7 +32,8 @@ function useReckoned(room: Room, events: readonly MakeEvent[] | null) {
     if (!events) return null;
     const { practice, asked } = room;
     const best =
-      bestOf(asked.brief, practice.hidden) ?? worthOf(practice, practice.aims.kg, standing(practice));
+      bestOf(asked.brief, practice.hidden, bookOf(practice.planned)) ??
+      worthOf(practice, practice.aims.kg, standing(practice));
     const worth = worthOf(practice, best.kg, standing(practice));
     return { best, worth, truth: truthOf(practice, events, worth, best) };
   }, [room, events]);

@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { allMethods } from '../../../makes';
 import { LEVEL_TITLES, LEVELS, SCENARIOS, type Scenario } from '../../../sim/practice/scenarios';
+import { useMethodBook } from '../../../store/methodBook';
 import { usePorts } from '../../../store/ports';
 import { useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
@@ -18,6 +18,7 @@ const asked = ({ title, brief, seed, troubles }: Scenario): Asked => ({ title, b
 /** What can be practised: makes at three levels, troubles, and any make at all with one's own milk. */
 export function Choose({ begin }: { begin(asked: Asked | Kept): void }) {
   const [kept] = useState(keptPractice);
+  const methods = useMethodBook();
   const [method, setMethod] = useState('whole-milk-ricotta');
   const [milkId, setMilkId] = useState('');
   const { clock } = usePorts();
@@ -26,7 +27,7 @@ export function Choose({ begin }: { begin(asked: Asked | Kept): void }) {
   const troubles = SCENARIOS.filter(({ level }) => level === null);
   const own = () => {
     const milk = milks.find((one) => one.id === milkId);
-    const title = allMethods().find((one) => one.id === method)?.title ?? method;
+    const title = methods.find((one) => one.id === method)?.title ?? method;
     begin({
       title: `Practice: ${title}`,
       brief: {
@@ -89,7 +90,7 @@ export function Choose({ begin }: { begin(asked: Asked | Kept): void }) {
             <Select
               label="Make"
               value={method}
-              options={allMethods().map(({ id, title }) => ({ value: id, text: title }))}
+              options={methods.map(({ id, title }) => ({ value: id, text: title }))}
               onChange={setMethod}
             />
             <Select

@@ -9,6 +9,7 @@ import { acidGiven, isOver } from '../../../run/state';
 import { stageNow } from '../../../sim/practice/batch';
 import type { Deed } from '../../../sim/practice/moves';
 import { useFormat } from '../../../store/hooks';
+import { useMethodBook } from '../../../store/methodBook';
 import { PortsContext, usePorts } from '../../../store/ports';
 import { kitchenRead } from '../../../store/slices/kitchen';
 import { stateFor, useAppSelector } from '../../../store/store';
@@ -26,14 +27,15 @@ import { type Asked, type Kept, seedOf } from './room';
 export default function PractiseView() {
   const ports = usePorts();
   const navigate = useNavigate();
+  const methods = useMethodBook();
   const { state: handed } = useLocation();
   const [here, setHere] = useState<Practising | null>(null);
   const begin = useCallback(
     async (asked: Asked | Kept) => {
-      await written('The practice', async () => setHere(await practising(ports, asked)));
+      await written('The practice', async () => setHere(await practising(ports, asked, methods)));
       window.scrollTo({ top: 0 });
     },
-    [ports],
+    [ports, methods],
   );
   // A plan that was sent here is practised at once; going back to this address later is not.
   const taken = useRef(false);

@@ -1,4 +1,5 @@
 import { roundTo } from '../../../core/units/numbers';
+import type { MethodBook } from '../../../makes';
 import type { MakeEvent } from '../../../run/events';
 import { startOf } from '../../../sim/practice/log';
 import { test } from '../../../sim/practice/senses';
@@ -86,12 +87,18 @@ function goneFromBench(): null {
 }
 
 /** Goes to a practice pot with what is asked for, or with what was kept; null where it cannot be. */
-export async function practising(outer: Ports, asked: Asked | Kept): Promise<Practising | null> {
+export async function practising(
+  outer: Ports,
+  asked: Asked | Kept,
+  methods: MethodBook,
+): Promise<Practising | null> {
   const { db, store, clock, at } = await open(outer.clock);
-  const again = 'moves' in asked ? roomAgain(asked, localStorage) : null;
+  const again = 'moves' in asked ? roomAgain(asked, localStorage, methods) : null;
   const room =
     again ??
-    ('moves' in asked ? null : newRoom(asked, crypto.randomUUID(), outer.clock.wall(), localStorage));
+    ('moves' in asked
+      ? null
+      : newRoom(asked, crypto.randomUUID(), outer.clock.wall(), localStorage, methods));
   if (!room) return goneFromBench();
   if (!(room instanceof Room)) {
     say(`This cannot be practised: ${room.path} ${room.problem}; ${room.remedy}.`);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import type { Fault } from '../../../core/faults/fault';
 import { parse } from '../../../core/faults/zodFaults';
+import { METHODS, type MethodBook } from '../../../makes';
 import { type Brief, briefSchema } from '../../../plan/brief/schema';
 import { act, settle } from '../../../sim/practice/acts';
 import { beginPractice, type Practice } from '../../../sim/practice/batch';
@@ -249,16 +250,22 @@ export class Room {
 }
 
 /** A new practice; the fault where its brief cannot be made. */
-export function newRoom(asked: Asked, makeId: string, startMs: number, shelf: Shelf): Room | Fault {
-  const begun = beginPractice(asked.brief, hiddenOf(asked), asked.seed);
+export function newRoom(
+  asked: Asked,
+  makeId: string,
+  startMs: number,
+  shelf: Shelf,
+  methods: MethodBook = METHODS,
+): Room | Fault {
+  const begun = beginPractice(asked.brief, hiddenOf(asked), asked.seed, methods);
   if (!begun.ok) return begun.faults[0] as Fault;
   return new Room(asked, makeId, startMs, shelf, begun.value);
 }
 
 /** A practice as it was kept, with every move made again; null where it cannot be. */
-export function roomAgain(kept: Kept, shelf: Shelf): Room | null {
+export function roomAgain(kept: Kept, shelf: Shelf, methods: MethodBook = METHODS): Room | null {
   const { title, brief, seed, troubles, moves, minute, makeId, startMs } = kept;
-  const room = newRoom({ title, brief: brief as Brief, seed, troubles }, makeId, startMs, shelf);
+  const room = newRoom({ title, brief: brief as Brief, seed, troubles }, makeId, startMs, shelf, methods);
   if (!(room instanceof Room)) return null;
   const { practice } = room;
   for (const move of moves) {
