@@ -23,6 +23,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Amsterdam',
+    // Keeping the whole app for later costs each test a second; those that are about it allow it.
+    serviceWorkers: 'block',
     launchOptions: chromium,
   },
   webServer: [

@@ -2,6 +2,8 @@ import { expect, test } from '@playwright/test';
 import { action, choose, open, to, toThePot, wentIn } from './kitchen';
 import { now, wrong } from './mishaps';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('after the first visit it works with the server gone: plan, pot, book, and what is noted stays', async ({
   page,
   context,
