@@ -1,9 +1,9 @@
 /** From the tap on "Note it" to a reading that is stored, with 50 finished makes in the book and 4 running. */
 import type { MakeFile } from '../src/files/make';
+import { USUAL_KITCHEN } from '../src/kitchen/usual';
 import { METHODS } from '../src/makes';
 import { MODEL_VERSION, planBrief } from '../src/plan/plan';
 import type { MakeEvent } from '../src/run/events';
-import { USUAL_KITCHEN } from '../src/store/slices/kitchen';
 import { served } from './served';
 
 const PORT = 4718;

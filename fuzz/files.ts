@@ -1,8 +1,8 @@
+import { USUAL_KITCHEN } from '../src/kitchen/usual';
 import { METHODS } from '../src/makes';
 import { basic, planned } from '../src/plan/fixtures/briefs';
 import type { MakeEvent, NewEvent } from '../src/run/events';
 import { frozen } from '../src/run/frozen';
-import { USUAL_KITCHEN } from '../src/store/slices/kitchen';
 
 const BEGIN = 1_795_680_000_000;
 const MIN = 60_000;

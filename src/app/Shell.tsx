@@ -13,9 +13,9 @@ import {
   ShelfGlyph,
   WeekGlyph,
 } from '../ui/glyphs/glyphs';
-import { Alarms } from '../views/common/Alarms';
 import { Boundary } from '../views/common/Boundary';
-import { DayLine } from '../views/common/DayLine';
+import { Alarms } from './Alarms';
+import { DayLine } from './DayLine';
 import { useLearner } from './useLearner';
 import { ViewBoundary } from './ViewBoundary';
 
@@ -37,9 +37,9 @@ const WAYS: readonly {
   { to: '/kitchen', text: 'Kitchen', Glyph: KitchenGlyph },
 ];
 
-const loadPalette = () => import('../views/common/Palette');
+const loadPalette = () => import('./Palette');
 const Palette = lazy(loadPalette);
-const Notices = lazy(() => import('../views/common/Notices'));
+const Notices = lazy(() => import('./Notices'));
 
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&

@@ -31,7 +31,7 @@ const MethodsView = lazy(() => import('../views/methods/MethodsView'));
 const ShelfView = lazy(() => import('../views/shelf/ShelfView'));
 const WeekView = lazy(() => import('../views/week/WeekView'));
 const PractiseView = lazy(() => import('../views/pot/practise/PractiseView'));
-const FirstView = lazy(() => import('../views/common/FirstView'));
+const FirstView = lazy(() => import('./FirstView'));
 
 /** Every view at its address. */
 const ROUTES: readonly (readonly [path: string, view: ReactNode])[] = [

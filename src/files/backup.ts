@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { bounded, idText } from '../core/faults/bounds';
+import { goodSchema } from '../kitchen/goods';
+import { kitchenSchema, upcastKitchen } from '../kitchen/kitchen';
+import { knownMilkSchema } from '../kitchen/milk';
 import { methodSchema } from '../makes/methodSchema';
 import { unfinishedSchema } from '../makes/unfinished';
-import { kitchenSchema, upcastKitchen } from './kitchen';
 import { makeSchema } from './make';
-import { knownMilkSchema } from './milk';
-import { goodSchema } from './shelf';
 import { weekWishesSchema } from './weekWishes';
 
 /** Larger than this no photo is kept, characters of its data URL. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { KnownMilk } from './milk';
+import type { KnownMilk } from '../kitchen/milk';
 import { guessMapping, milksOf, tested } from './milkTests';
 import { readTable } from './table';
 

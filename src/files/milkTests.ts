@@ -2,7 +2,7 @@ import type { Fault } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { type Species, trueProteinPct } from '../core/milk/species';
 import { readNumber } from '../core/units/numbers';
-import { type KnownMilk, knownMilkSchema } from './milk';
+import { type KnownMilk, knownMilkSchema } from '../kitchen/milk';
 import { guessColumns, type Table } from './table';
 
 /** What a column of a milk test may hold. */

@@ -1,20 +1,13 @@
 import type { Format } from '../core/units/format';
+import { TAKEN_UP } from '../kitchen/kitchen';
+import { LOOSE_LITRES_PER_KG, mouldsFor } from '../kitchen/moulds';
 import { does } from '../makes/asked';
 import { stageKind } from '../makes/kinds';
 import type { KitAbout, KitItem } from '../makes/traits';
 import type { Planned } from './plan';
 import type { PlanOf } from './planOf';
 import type { Plan } from './schema';
-import {
-  hobsFor,
-  LOOSE_LITRES_PER_KG,
-  mouldsFor,
-  potFor,
-  potWanted,
-  TAKEN_UP,
-  type Tools,
-  tapMinutes,
-} from './tools';
+import { hobsFor, potFor, potWanted, type Tools, tapMinutes } from './tools';
 
 /** Which of the kitchen's pots it is; nothing where none is listed. */
 function potSays(of: PlanOf, { pots }: Tools, format: Format): string {

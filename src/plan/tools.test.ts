@@ -2,18 +2,20 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { HEAT_SOURCES } from '../core/heat/carryOver';
 import { formatter, METRIC } from '../core/units/format';
+import type { Mould, PotOwned } from '../kitchen/kitchen';
+import { mouldLitres, mouldsFor } from '../kitchen/moulds';
 import { basic, planned } from './fixtures/briefs';
 import { kitOf } from './kit';
-import { hobsFor, type MouldTool, mouldLitres, mouldsFor, potFor, potWanted, tapMinutes } from './tools';
+import { hobsFor, potFor, potWanted, tapMinutes } from './tools';
 
 const paneer = planned(basic('paneer', { litres: 6 })).plan;
-const pot = (litres: number, kind = 'enamel') => ({
+const pot = (litres: number, kind: PotOwned['kind'] = 'enamel'): PotOwned => ({
   id: `p${litres}`,
   name: `pot of ${litres}`,
   litres,
   kind,
 });
-const mould = (part: Partial<MouldTool> = {}): MouldTool => ({
+const mould = (part: Partial<Mould> = {}): Mould => ({
   id: 'm',
   name: 'hoop',
   acrossCm: 10,

@@ -1,9 +1,9 @@
 import Dexie, { type DBCore, type Table } from 'dexie';
 import type { Photo } from '../files/backup';
-import type { Kitchen } from '../files/kitchen';
-import type { KnownMilk } from '../files/milk';
-import type { Good } from '../files/shelf';
 import type { WeekWishes } from '../files/weekWishes';
+import type { Good } from '../kitchen/goods';
+import type { Kitchen } from '../kitchen/kitchen';
+import type { KnownMilk } from '../kitchen/milk';
 import type { Taught } from '../learn/samples';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';

@@ -1,7 +1,7 @@
 import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
 import { type Format, formatter } from '../core/units/format';
+import { unitsOf } from '../kitchen/usual';
 import { HASTENED, usePorts } from './ports';
-import { unitsOf } from './slices/kitchen';
 import { useAppSelector } from './store';
 
 /** The wall clock, read again every `everyMs`, and at once when the page comes back into view. */

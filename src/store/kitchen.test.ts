@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { kitchenSchema, upcastKitchen } from '../files/kitchen';
-import { USUAL_KITCHEN } from './slices/kitchen';
+import { kitchenSchema, upcastKitchen } from '../kitchen/kitchen';
+import { USUAL_KITCHEN } from '../kitchen/usual';
 
 describe('a kitchen of an earlier version', () => {
   const { pots: _, moulds: __, thermometers: ___, ...bare } = USUAL_KITCHEN;

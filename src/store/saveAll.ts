@@ -1,11 +1,11 @@
 import Dexie from 'dexie';
 import type { Backup } from '../files/backup';
+import { USUAL_KITCHEN } from '../kitchen/usual';
 import { methodSchema } from '../makes/methodSchema';
 import { parted } from './aside';
 import { type Database, type OwnMethod, READ_TABLES, type StoredEvent } from './db';
 import { readRow } from './kept';
 import { readLogRows } from './readLog';
-import { USUAL_KITCHEN } from './slices/kitchen';
 
 /** Photos read at once while a backup is written: a few megabytes. */
 const PHOTOS_AT_ONCE = 10;

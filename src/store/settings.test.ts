@@ -1,8 +1,8 @@
+import { USUAL_KITCHEN } from '../kitchen/usual';
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { Database } from './db';
 import { bringInWaiting, keepSettings, type WaitingRoom } from './settings';
-import { USUAL_KITCHEN } from './slices/kitchen';
 
 function room(): WaitingRoom & { all: Map<string, string> } {
   const all = new Map<string, string>();

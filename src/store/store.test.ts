@@ -1,3 +1,4 @@
+import { USUAL_KITCHEN } from '../kitchen/usual';
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import type { Brief } from '../plan/brief/schema';
@@ -10,7 +11,7 @@ import { append, readLog, startMake } from './log';
 import { backup } from './saveAll';
 import { alarmAnswered, alarmSnoozed } from './slices/alarms';
 import { draftChanged, fieldsSet } from './slices/draft';
-import { kitchenChanged, USUAL_KITCHEN } from './slices/kitchen';
+import { kitchenChanged } from './slices/kitchen';
 import { createStore, selectRunning } from './store';
 import { exportMake, importMake, removeMake } from './vault';
 

@@ -1,5 +1,5 @@
 import { normal, seeded } from '../../core/stats/random';
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 import { METHODS } from '../../makes';
 import { resolveBrief } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';

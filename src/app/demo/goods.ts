@@ -1,4 +1,4 @@
-import type { Good } from '../../files/shelf';
+import type { Good } from '../../kitchen/goods';
 
 const plain = { condition: 'good', allergens: '', price: null } as const;
 

@@ -1,5 +1,5 @@
-import type { Kitchen } from '../../files/kitchen';
-import { USUAL_KITCHEN } from '../../store/slices/kitchen';
+import type { Kitchen } from '../../kitchen/kitchen';
+import { USUAL_KITCHEN } from '../../kitchen/usual';
 
 /** The two rooms at Tumbledrum Lock. Made up. `checked` is the day the thermometers were last read in ice, yyyy-mm-dd. */
 export const demoKitchen = (checked: string): Kitchen => ({

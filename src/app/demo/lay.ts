@@ -1,5 +1,5 @@
 import { format } from 'date-fns';
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 import type { MakeEvent } from '../../run/events';
 import type { Database } from '../../store/db';
 import type { Clock } from '../../store/ports';

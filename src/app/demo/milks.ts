@@ -1,4 +1,4 @@
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 
 /**
  * Tumbledrum Lock, an invented two-room dairy beside a canal, which makes for a Friday towpath market. Its two

@@ -1,4 +1,4 @@
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 import type { Brief } from '../../plan/brief/schema';
 import type { FindingId } from '../../run/noted';
 import type { Went } from '../../sim/enact';

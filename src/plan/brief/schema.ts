@@ -6,6 +6,7 @@ import { SPECIES, TREATMENTS } from '../../core/milk/species';
 import { clockMinutes } from '../../core/units/blocked';
 import { GIVEN_BOUNDS, GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
+import { coagulantProduct, cultureLabel } from '../../kitchen/products';
 import { pressStepsSchema } from '../../makes/method';
 
 const price = bounded('price');
@@ -69,31 +70,15 @@ export const acidSchema = z
     if (params) context.addIssue({ code: 'custom', path: ['strengthPct'], message: params.problem, params });
   });
 
-const label = z.strictObject({
-  setsLitres: boundedBy(0.1, 10_000, 'L'),
-  per: z.enum(['mL', 'tablet', 'g', 'drop']),
-  inMin: boundedBy(1, 300, 'min'),
-  atC: boundedBy(15, 55, '°C'),
-});
-
-export const coagulantSchema = z.strictObject({
-  form: z.enum(['liquid', 'tablet', 'powder']),
-  imcuPerMl: bounded('imcuPerMl').optional(),
-  imcuEach: bounded('imcuEach').optional(),
-  imcuPerG: bounded('imcuPerG').optional(),
+export const coagulantSchema = coagulantProduct.extend({
   ageMonths: bounded('ageMonths').optional(),
   given,
   price: price.optional(),
-  ...label.partial().shape,
 });
 
 const cultureSchema = z.strictObject({
-  form: z.enum(['freeze-dried', 'liquid', 'saved']),
-  labelLitresPerGram: boundedBy(0.1, 100_000, 'L/g').optional(),
-  labelLitresPerSachet: boundedBy(0.1, 100_000, 'L').optional(),
-  percent: boundedBy(0.05, 20, '%').optional(),
+  ...cultureLabel,
   ageDays: boundedBy(0, 365, 'days').optional(),
-  generation: boundedBy(0, 200).optional(),
   given,
   price: price.optional(),
 });

@@ -1,6 +1,6 @@
 import { createAction, createSlice, type PayloadAction, type UnknownAction } from '@reduxjs/toolkit';
-import type { KnownMilk } from '../../files/milk';
-import type { Good } from '../../files/shelf';
+import type { Good } from '../../kitchen/goods';
+import type { KnownMilk } from '../../kitchen/milk';
 import type { Method } from '../../makes/method';
 import type { Aside } from '../aside';
 import type { Logs, Summaries } from '../readMakes';

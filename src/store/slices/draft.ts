@@ -4,7 +4,7 @@ import type { CoagulantForm } from '../../core/coagulant/strength';
 import type { HeatedBy, KeepWarm } from '../../core/heat/warming';
 import type { Species, Treatment } from '../../core/milk/species';
 import type { GivenUnit } from '../../core/units/given';
-import type { GoodKind } from '../../files/shelf';
+import type { GoodKind } from '../../kitchen/goods';
 import { FIRST_METHOD } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import type { GivenDose } from '../../plan/measures';

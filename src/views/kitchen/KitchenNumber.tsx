@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Quantity } from '../../core/units/format';
-import type { Kitchen } from '../../files/kitchen';
+import type { Kitchen } from '../../kitchen/kitchen';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { NumberField } from '../../ui/parts/NumberField';

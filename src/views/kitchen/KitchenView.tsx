@@ -1,4 +1,4 @@
-import { type Kitchen, PRESSES, SMALLEST_SPOONS } from '../../files/kitchen';
+import { type Kitchen, PRESSES, SMALLEST_SPOONS } from '../../kitchen/kitchen';
 import { textsDropped } from '../../store/slices/draft';
 import { kitchenChanged } from '../../store/slices/kitchen';
 import { useAppDispatch, useAppSelector } from '../../store/store';

@@ -1,7 +1,7 @@
 import { toast } from 'sonner';
 import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
 import { INSTRUMENTS, type Instrument } from '../../core/units/format';
-import type { Kitchen } from '../../files/kitchen';
+import type { Kitchen } from '../../kitchen/kitchen';
 import { usePorts } from '../../store/ports';
 import { fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';

@@ -1,6 +1,6 @@
 import { boilingC } from '../../core/heat/boiling';
 import { daysInFridge } from '../../core/safety/fridge';
-import type { Kitchen } from '../../files/kitchen';
+import type { Kitchen } from '../../kitchen/kitchen';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { KitchenNumber, type KitchenNumberProps } from './KitchenNumber';

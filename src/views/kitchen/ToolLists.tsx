@@ -1,8 +1,8 @@
 import type { ReactNode } from 'react';
 import { toast } from 'sonner';
 import { boilingC } from '../../core/heat/boiling';
-import type { Kitchen, Mould, PotOwned } from '../../files/kitchen';
-import { mouldLitres } from '../../plan/tools';
+import type { Kitchen, Mould, PotOwned } from '../../kitchen/kitchen';
+import { mouldLitres } from '../../kitchen/moulds';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parse } from '../../core/faults/zodFaults';
 import { formatter, METRIC } from '../../core/units/format';
-import { type Thermometer, thermometerSchema } from '../../files/kitchen';
+import { type Thermometer, thermometerSchema } from '../../kitchen/kitchen';
 import { thingOf, wordsOf } from '../common/asking';
 import { TOOLS, type Tool, type ToolSpec, thermometerSays } from './tools';
 

@@ -15,10 +15,10 @@ import {
   SIDES,
   type Thermometer,
   thermometerSchema,
-} from '../../files/kitchen';
-import { mouldLitres } from '../../plan/tools';
+} from '../../kitchen/kitchen';
+import { mouldLitres } from '../../kitchen/moulds';
+import { CHECK_EVERY_DAYS, daysSinceCheck } from '../../kitchen/thermometers';
 import type { Asked, Words } from '../common/asking';
-import { CHECK_EVERY_DAYS, daysSinceCheck } from '../common/thermometers';
 
 export type ToolList = 'pots' | 'hobs' | 'moulds' | 'thermometers';
 export type Tool = PotOwned | Hob | Mould | Thermometer;

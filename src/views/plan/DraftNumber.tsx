@@ -7,8 +7,8 @@ import { type DraftField, FIRST_DRAFT, fieldsSet } from '../../store/slices/draf
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { NumberField, type NumberFieldProps } from '../../ui/parts/NumberField';
 import { SayNumber } from '../../ui/say/SayNumber';
-import { FIELDS } from '../common/briefOf';
 import { faultText } from '../common/faultText';
+import { FIELDS } from '../draft/briefOf';
 import { WhatItChanges } from './Changes';
 
 export interface DraftNumberProps {

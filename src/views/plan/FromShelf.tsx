@@ -1,10 +1,10 @@
-import type { GoodKind } from '../../files/shelf';
+import { type GoodKind, usable } from '../../kitchen/goods';
 import type { Plan } from '../../plan/schema';
 import { useNow } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Select } from '../../ui/parts/Select';
-import { draftWith, goodChosen, strainsLacking, usable } from '../common/goods';
+import { draftWith, goodChosen, strainsLacking } from '../draft/goods';
 
 /** Something of a kind from the shelf, its strength, age and price taken over into the form. */
 export function FromShelf({ kind, label = 'Off the shelf' }: { kind: GoodKind; label?: string }) {

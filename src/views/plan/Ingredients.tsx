@@ -10,9 +10,9 @@ import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
-import { STRENGTH_FIELD } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { goodChosen, goodKindOf } from '../common/goods';
+import { STRENGTH_FIELD } from '../draft/briefOf';
+import { goodChosen, goodKindOf } from '../draft/goods';
 import { DraftNumber } from './DraftNumber';
 import { FromShelf, OtherStrains } from './FromShelf';
 

@@ -2,7 +2,7 @@ import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
-import { type KnownMilk, knownMilkSchema } from '../../files/milk';
+import { type KnownMilk, knownMilkSchema } from '../../kitchen/milk';
 import type { Planned } from '../../plan/planned';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
@@ -10,9 +10,9 @@ import { draftChanged } from '../../store/slices/draft';
 import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
-import { milkShort, milksOf } from '../common/goods';
-import { useMilk } from '../common/useMilk';
 import { written } from '../common/written';
+import { milkShort, milksOf } from '../draft/goods';
+import { useMilk } from '../draft/useMilk';
 
 /** Milks the kitchen knows by name: choose one and its figures come along. */
 export function useMilkPick() {

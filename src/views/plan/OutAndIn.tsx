@@ -10,9 +10,9 @@ import { useMethodBook } from '../../store/methodBook';
 import { draftSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { draftOf } from '../common/draftOf';
 import { fileName, saveFile, saveText } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
+import { draftOf } from '../draft/draftOf';
 
 /** The plan on paper, in a calendar, as text and as a file; and a file back in. */
 export function OutAndIn({

@@ -1,10 +1,10 @@
 import { useMemo } from 'react';
+import { checksDue } from '../../kitchen/thermometers';
 import { kitOf } from '../../plan/kit';
 import { scaledBy } from '../../plan/larger';
 import type { Planned } from '../../plan/plan';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
-import { checksDue } from '../common/thermometers';
 import { hoursText } from '../common/times';
 
 const TIMES = 3;

@@ -7,7 +7,7 @@ import { useMethodBook } from '../../store/methodBook';
 import { wished } from '../../store/slices/week';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { wishOf } from '../common/wishOf';
+import { wishOf } from '../draft/wishOf';
 import { timesOf } from './planTimes';
 import { useStart } from './useStart';
 

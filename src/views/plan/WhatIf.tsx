@@ -10,8 +10,8 @@ import { useMethodBook } from '../../store/methodBook';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { draftOf } from '../common/draftOf';
-import { useBelief } from '../common/useBelief';
+import { draftOf } from '../draft/draftOf';
+import { useBelief } from '../draft/useBelief';
 import { figureText } from './differenceText';
 
 /** The plan set aside, planned anew; null where none is. */

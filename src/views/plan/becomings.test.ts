@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
-import type { Good } from '../../files/shelf';
+import type { Good } from '../../kitchen/goods';
+import { USUAL_KITCHEN } from '../../kitchen/usual';
 import { bookWith, METHODS } from '../../makes';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
-import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { becomings } from './becomings';
 
 const WALL = '2026-11-26T09:00';

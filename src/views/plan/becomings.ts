@@ -1,6 +1,7 @@
 import type { Format } from '../../core/units/format';
-import type { Kitchen } from '../../files/kitchen';
-import type { Good } from '../../files/shelf';
+import type { Good } from '../../kitchen/goods';
+import { unattended } from '../../kitchen/hours';
+import type { Kitchen } from '../../kitchen/kitchen';
 import type { MethodBook } from '../../makes';
 import { does } from '../../makes/asked';
 import { type Family, groupsOf, type Method } from '../../makes/method';
@@ -9,11 +10,10 @@ import type { Dose, Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
 import type { Uses } from '../../run/shelf';
 import type { Draft } from '../../store/slices/draft';
-import { briefOf } from '../common/briefOf';
 import { faultText } from '../common/faultText';
-import { type Wanting, wantingFor } from '../common/goods';
-import { unattended } from '../common/hours';
 import { clockText, momentText } from '../common/times';
+import { briefOf } from '../draft/briefOf';
+import { type Wanting, wantingFor } from '../draft/goods';
 import { timesOf } from './planTimes';
 
 /** What could become of the milk in hand: one make with its figures, and what speaks against it. */

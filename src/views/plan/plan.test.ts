@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
+import { USUAL_KITCHEN } from '../../kitchen/usual';
 import { METHODS } from '../../makes';
 import { planBrief } from '../../plan/plan';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
-import { USUAL_KITCHEN } from '../../store/slices/kitchen';
-import { briefOf } from '../common/briefOf';
 import { faultText, numberFault } from '../common/faultText';
 import { countdownText, hoursText } from '../common/times';
+import { briefOf } from '../draft/briefOf';
 import { carrySpread } from './carrySpread';
 import { timesOf } from './planTimes';
 

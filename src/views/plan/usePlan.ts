@@ -9,8 +9,8 @@ import { useNow } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
-import { type BriefResult, briefOf } from '../common/briefOf';
-import { useBelief } from '../common/useBelief';
+import { type BriefResult, briefOf } from '../draft/briefOf';
+import { useBelief } from '../draft/useBelief';
 import { carrySpread } from './carrySpread';
 
 export interface LivePlan {

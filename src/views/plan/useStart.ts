@@ -13,9 +13,9 @@ import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
-import { milksOf, takenBy } from '../common/goods';
-import { useBelief } from '../common/useBelief';
 import { say, sayUnwritten } from '../common/written';
+import { milksOf, takenBy } from '../draft/goods';
+import { useBelief } from '../draft/useBelief';
 import { usePot } from './PotPicker';
 
 /** What came out of a make that nobody stood at with the app. */

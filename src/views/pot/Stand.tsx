@@ -1,6 +1,7 @@
 import { useEffect, useLayoutEffect, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
+import { shownAs } from '../../kitchen/thermometers';
 import { stageKind } from '../../makes/kinds';
 import { cautionText } from '../../plan/cautionText';
 import { readyAt } from '../../run/expect';
@@ -13,7 +14,6 @@ import { useFormat, useIsPhone, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
-import { shownAs } from '../common/thermometers';
 import { clockText, countdownText, hoursText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
 import { Coming } from './Coming';

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { type Good, type GoodKind, goodSchema } from '../../files/shelf';
+import { type Good, type GoodKind, goodSchema } from '../../kitchen/goods';
 import { usePorts } from '../../store/ports';
 import { AskSheet } from '../common/AskSheet';
 import { written } from '../common/written';

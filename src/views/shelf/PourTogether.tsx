@@ -6,7 +6,7 @@ import { blend, creamBatch } from '../../core/milk/blend';
 import { compositionOf, milkBatch } from '../../core/milk/composition';
 import { crudeProteinPct } from '../../core/milk/species';
 import { massToFat } from '../../core/milk/standardise';
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 import { useFormat } from '../../store/hooks';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';

@@ -1,5 +1,5 @@
 import { format as formatDate } from 'date-fns';
-import { GOOD_KINDS, type Good, type GoodKind } from '../../files/shelf';
+import { GOOD_KINDS, type Good, type GoodKind, strengthNow, usable } from '../../kitchen/goods';
 import { planBrief } from '../../plan/plan';
 import { leftOf } from '../../run/shelf';
 import { useFormat, useNow } from '../../store/hooks';
@@ -7,9 +7,8 @@ import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
-import { briefOf } from '../common/briefOf';
-import { strengthNow, usable } from '../common/goods';
-import { useBelief } from '../common/useBelief';
+import { briefOf } from '../draft/briefOf';
+import { useBelief } from '../draft/useBelief';
 import { Board } from './Board';
 import { GoodSheet } from './GoodSheet';
 import { MilkShelf } from './MilkShelf';

@@ -2,7 +2,7 @@ import type { Planned } from '../../plan/planned';
 import { doseText } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { selectUsed, useAppSelector } from '../../store/store';
-import { milkShort, milksOf, wantingFor } from '../common/goods';
+import { milkShort, milksOf, wantingFor } from '../draft/goods';
 
 /** What the plan that lies open lacks. */
 export function ToBuy({ planned }: { planned: Planned | null }) {

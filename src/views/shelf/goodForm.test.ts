@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parse } from '../../core/faults/zodFaults';
-import { GOOD_KINDS, type Good, goodSchema } from '../../files/shelf';
+import { GOOD_KINDS, type Good, goodSchema } from '../../kitchen/goods';
 import type { Words } from '../common/asking';
 import { goodFields, goodOf, USUAL_MEASURE, wordsOf } from './goodForm';
 

@@ -1,6 +1,13 @@
 import { ACID_KINDS, ACIDS } from '../../core/acid/acids';
 import { readNumber } from '../../core/units/numbers';
-import { CONDITIONS, GOOD_KINDS, GOOD_MEASURES, type Good, type GoodKind, STRAINS } from '../../files/shelf';
+import {
+  CONDITIONS,
+  GOOD_KINDS,
+  GOOD_MEASURES,
+  type Good,
+  type GoodKind,
+  STRAINS,
+} from '../../kitchen/goods';
 import type { Asked, Words } from '../common/asking';
 
 /** What a kind of good is counted in as a rule. */

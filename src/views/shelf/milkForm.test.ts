@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { parse } from '../../core/faults/zodFaults';
 import { formatter, METRIC } from '../../core/units/format';
-import { type KnownMilk, knownMilkSchema } from '../../files/milk';
+import { type KnownMilk, knownMilkSchema } from '../../kitchen/milk';
 import { basic, planned } from '../../plan/fixtures/briefs';
-import { milkShort, milksOf } from '../common/goods';
+import { milkShort, milksOf } from '../draft/goods';
 import { milkFields, milkOf, milkWords } from './milkForm';
 
 const metric = formatter(METRIC);

@@ -1,6 +1,6 @@
 import { crudeProteinPct, SPECIES, TREATMENTS, trueProteinPct } from '../../core/milk/species';
 import type { Format } from '../../core/units/format';
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 import { TREATMENT_WORDS } from '../../plan/milkWords';
 import { type Asked, thingOf, type Words, wordsOf } from '../common/asking';
 

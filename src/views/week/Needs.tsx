@@ -1,7 +1,7 @@
 import { doseText } from '../../plan/telling';
 import { useFormat } from '../../store/hooks';
 import { selectUsed, useAppSelector } from '../../store/store';
-import { wantingFor } from '../common/goods';
+import { wantingFor } from '../draft/goods';
 import type { WeekHere } from './useWeek';
 
 /** What all that is placed wants together: milk by lot, and of each thing so much, with what the shelf lacks of it. */

@@ -10,9 +10,9 @@ import { weekUndone, wishChanged, wished, wishLeft } from '../../store/slices/we
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
-import { draftOf } from '../common/draftOf';
 import { saveText } from '../common/saveFile';
 import { say } from '../common/written';
+import { draftOf } from '../draft/draftOf';
 import { ByDay } from './ByDay';
 import { Lanes } from './Lanes';
 import { Needs } from './Needs';

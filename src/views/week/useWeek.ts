@@ -2,6 +2,7 @@ import { addDays, format as formatDate, parseISO, startOfDay } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { wallMinutes } from '../../core/units/wallTime';
 import type { WishOf } from '../../files/weekWishes';
+import { unitsOf } from '../../kitchen/usual';
 import { beliefFor } from '../../learn/learn';
 import type { Brief } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
@@ -12,7 +13,6 @@ import { demandOf } from '../../schedule/demand';
 import type { Running, Wanted } from '../../schedule/week';
 import { useMethodBook } from '../../store/methodBook';
 import { type AskedWeek, usePorts } from '../../store/ports';
-import { unitsOf } from '../../store/slices/kitchen';
 import { selectRunning, selectUsed, useAppSelector } from '../../store/store';
 import { movesOf, type Stands, standsAfter } from './stands';
 

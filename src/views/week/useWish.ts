@@ -4,8 +4,8 @@ import type { WishOf } from '../../files/weekWishes';
 import { useNow } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { useAppSelector } from '../../store/store';
-import { briefOf } from '../common/briefOf';
-import { wishOf } from '../common/wishOf';
+import { briefOf } from '../draft/briefOf';
+import { wishOf } from '../draft/wishOf';
 import { WALL } from './useWeek';
 
 /** Makes wishes of the milk that lies open on the plan: any make of it. */

@@ -6,7 +6,7 @@ import type { MakeEvent } from '../../../run/events';
 import type { MakeState } from '../../../run/state';
 import { draftSet } from '../../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../../store/store';
-import { draftOf } from '../../common/draftOf';
+import { draftOf } from '../../draft/draftOf';
 
 /**
  * Lays a make's brief out as the draft of the next one; times stay behind. With options changed, the make as it was stands

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { formatter, METRIC } from '../../core/units/format';
-import type { Thermometer } from '../../files/kitchen';
+import { formatter, METRIC } from '../core/units/format';
+import type { Thermometer } from './kitchen';
 import { checksDue, daysSinceCheck, shownAs } from './thermometers';
 
 const f = formatter(METRIC);

@@ -1,15 +1,15 @@
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
 import { Link, useLocation } from 'react-router';
-import { clamp } from '../../core/units/measures';
-import { expectedEnd, readyAt } from '../../run/expect';
-import { momentOf } from '../../run/moment';
-import { stageAt, timed } from '../../run/state';
-import { useFormat, useNow } from '../../store/hooks';
-import { type MakeView, selectRunning, useAppSelector } from '../../store/store';
-import { useWidth } from '../../ui/charts/useWidth';
-import { Boundary, useBehind } from './Boundary';
-import { asleep, away } from './hours';
-import { clockText, countdownText, dayText } from './times';
+import { clamp } from '../core/units/measures';
+import { asleep, away } from '../kitchen/hours';
+import { expectedEnd, readyAt } from '../run/expect';
+import { momentOf } from '../run/moment';
+import { stageAt, timed } from '../run/state';
+import { useFormat, useNow } from '../store/hooks';
+import { type MakeView, selectRunning, useAppSelector } from '../store/store';
+import { useWidth } from '../ui/charts/useWidth';
+import { Boundary, useBehind } from '../views/common/Boundary';
+import { clockText, countdownText, dayText } from '../views/common/times';
 
 const HOURS_BEFORE = 1;
 const HOURS_AFTER = 23;

@@ -1,8 +1,7 @@
 import { differenceInDays, parseISO } from 'date-fns';
-import { strengthLeft } from '../../core/coagulant/strength';
 import type { CultureGroup } from '../../core/culture/fitted';
-import type { KnownMilk } from '../../files/milk';
-import type { Good, GoodKind } from '../../files/shelf';
+import { type Good, type GoodKind, monthsOpen, usable } from '../../kitchen/goods';
+import type { KnownMilk } from '../../kitchen/milk';
 import { groupsIn, groupsOf } from '../../makes/method';
 import { methodIn, type PlanOf } from '../../plan/planOf';
 import type { Plan } from '../../plan/schema';
@@ -10,20 +9,7 @@ import { gramsPerMeasure, leftOf, litresLeft, type Taken, type Uses } from '../.
 import type { MakeState } from '../../run/state';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 
-const DAYS_PER_MONTH = 30.4;
 const at = (value: number): FieldValue => ({ value, text: null });
-
-/** Months since a good was opened, to a tenth; nought while it is closed. */
-export const monthsOpen = ({ opened }: Good, now: number): number =>
-  opened === null
-    ? 0
-    : Math.max(0, Math.round((differenceInDays(now, parseISO(opened)) / DAYS_PER_MONTH) * 10) / 10);
-
-/** Share of a coagulant's strength that is left; null for anything else. */
-export const strengthNow = (good: Good, now: number): number | null =>
-  good.coagulant ? strengthLeft(good.coagulant.form, monthsOpen(good, now)) : null;
-
-export const usable = (good: Good): boolean => good.condition === 'good';
 
 /** What choosing a good from the shelf does to the form. */
 export function draftWith(

@@ -1,5 +1,5 @@
 import { crudeProteinPct } from '../../core/milk/species';
-import type { KnownMilk } from '../../files/milk';
+import type { KnownMilk } from '../../kitchen/milk';
 import { draftChanged, fieldsSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 

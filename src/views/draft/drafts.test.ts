@@ -1,24 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import type { Good } from '../../files/shelf';
+import { type Good, monthsOpen, strengthNow, usable } from '../../kitchen/goods';
+import { USUAL_KITCHEN } from '../../kitchen/usual';
 import { METHODS } from '../../makes';
 import type { Brief } from '../../plan/brief/schema';
 import { basic, planned } from '../../plan/fixtures/briefs';
 import { goodsUsed } from '../../run/shelf';
 import { stateOf } from '../../run/state';
 import { type Draft, FIRST_DRAFT } from '../../store/slices/draft';
-import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { briefOf } from './briefOf';
 import { draftOf } from './draftOf';
-import {
-  draftWith,
-  goodChosen,
-  monthsOpen,
-  priceIn,
-  strengthNow,
-  takenBy,
-  usable,
-  wantingFor,
-} from './goods';
+import { draftWith, goodChosen, priceIn, takenBy, wantingFor } from './goods';
 
 const NOW_WALL = '2026-11-26T09:00';
 const NOW = new Date('2026-11-26T09:00:00').getTime();

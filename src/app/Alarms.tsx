@@ -1,13 +1,13 @@
 import { useEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
-import { type Alarm, alarmsOf, ringing, tasteAlarms } from '../../run/alarms';
-import { alarmText, tasteText } from '../../run/alarmText';
-import { useFormat, useNow } from '../../store/hooks';
-import { usePorts } from '../../store/ports';
-import { alarmAnswered, alarmSnoozed } from '../../store/slices/alarms';
-import { type MakeView, selectOver, selectRunning, useAppDispatch, useAppSelector } from '../../store/store';
-import { Button } from '../../ui/parts/Button';
-import { clockText } from './times';
+import { type Alarm, alarmsOf, ringing, tasteAlarms } from '../run/alarms';
+import { alarmText, tasteText } from '../run/alarmText';
+import { useFormat, useNow } from '../store/hooks';
+import { usePorts } from '../store/ports';
+import { alarmAnswered, alarmSnoozed } from '../store/slices/alarms';
+import { type MakeView, selectOver, selectRunning, useAppDispatch, useAppSelector } from '../store/store';
+import { Button } from '../ui/parts/Button';
+import { clockText } from '../views/common/times';
 
 const SNOOZE_MS = 5 * 60_000;
 /** An alarm nobody answers sounds again after this. */

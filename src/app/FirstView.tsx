@@ -1,10 +1,10 @@
 import { Link, Navigate } from 'react-router';
-import { FIRST_METHOD } from '../../makes';
-import { type Planned, planBrief } from '../../plan/plan';
-import { useFormat } from '../../store/hooks';
-import { selectLines, useAppSelector } from '../../store/store';
-import { PailFigure } from '../../ui/charts/PailFigure';
-import { pailOf } from './pail';
+import { FIRST_METHOD } from '../makes';
+import { type Planned, planBrief } from '../plan/plan';
+import { useFormat } from '../store/hooks';
+import { selectLines, useAppSelector } from '../store/store';
+import { PailFigure } from '../ui/charts/PailFigure';
+import { pailOf } from '../views/plan/pail';
 
 const SHOP_MILK: Planned = (() => {
   const planned = planBrief(

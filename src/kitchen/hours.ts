@@ -1,5 +1,5 @@
 import { getHours, getMinutes } from 'date-fns';
-import type { Kitchen } from '../../files/kitchen';
+import type { Kitchen } from './kitchen';
 
 /** Whether an hour of the day lies from one hour to another, over midnight too; nowhere where both are the same. */
 const between = (hour: number, from: number, to: number) =>

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { toast } from 'sonner';
-import { usePorts } from '../../store/ports';
-import { hoursText } from './times';
+import { usePorts } from '../store/ports';
+import { hoursText } from '../views/common/times';
 
 /** A wall clock this far from where it should be has been set, or the machine has slept. */
 const JUMP_MS = 5_000;

@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
-import { USUAL_KITCHEN } from '../../store/slices/kitchen';
 import { asleep, away, roomOverC, unattended } from './hours';
+import { USUAL_KITCHEN } from './usual';
 
 const at = (hour: number, minute = 0) => new Date(2026, 10, 26, hour, minute).getTime();
 

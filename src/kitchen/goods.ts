@@ -1,9 +1,11 @@
+import { differenceInDays, parseISO } from 'date-fns';
 import { z } from 'zod';
 import { ACID_KINDS } from '../core/acid/acids';
+import { strengthLeft } from '../core/coagulant/strength';
 import { CULTURE_GROUPS } from '../core/culture/fitted';
 import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
-import { coagulantSchema } from '../plan/brief/schema';
 import { named } from './named';
+import { coagulantProduct, cultureLabel } from './products';
 
 export const GOOD_KINDS = ['acid', 'coagulant', 'culture', 'calcium', 'salt', 'lipase'] as const;
 export type GoodKind = (typeof GOOD_KINDS)[number];
@@ -33,19 +35,29 @@ export const goodSchema = z.strictObject({
   acid: z
     .strictObject({ kind: z.enum(ACID_KINDS), strengthPct: boundedBy(1, 90, 'g per 100 mL').nullable() })
     .optional(),
-  coagulant: coagulantSchema.omit({ price: true, ageMonths: true }).optional(),
+  coagulant: coagulantProduct.optional(),
   /** Where a coagulant comes from, as a label has to say. */
   origin: z.enum(['animal', 'microbial', 'vegetable']).optional(),
   culture: z
     .strictObject({
-      form: z.enum(['freeze-dried', 'liquid', 'saved']),
+      ...cultureLabel,
       /** Its strain groups, one or two joined by a plus; left out where nobody said. */
       strains: z.enum(STRAINS).optional(),
-      labelLitresPerGram: boundedBy(0.1, 100_000, 'L/g').optional(),
-      labelLitresPerSachet: boundedBy(0.1, 100_000, 'L').optional(),
-      percent: boundedBy(0.05, 20, '%').optional(),
-      generation: boundedBy(0, 200).optional(),
     })
     .optional(),
 });
 export type Good = z.infer<typeof goodSchema>;
+
+const DAYS_PER_MONTH = 30.4;
+
+/** Months since a good was opened, to a tenth; nought while it is closed. */
+export const monthsOpen = ({ opened }: Good, now: number): number =>
+  opened === null
+    ? 0
+    : Math.max(0, Math.round((differenceInDays(now, parseISO(opened)) / DAYS_PER_MONTH) * 10) / 10);
+
+/** Share of a coagulant's strength that is left; null for anything else. */
+export const strengthNow = (good: Good, now: number): number | null =>
+  good.coagulant ? strengthLeft(good.coagulant.form, monthsOpen(good, now)) : null;
+
+export const usable = (good: Good): boolean => good.condition === 'good';

@@ -1,6 +1,6 @@
 import { crudeProteinPct } from '../../core/milk/species';
 import type { Given } from '../../core/units/given';
-import type { Kitchen } from '../../files/kitchen';
+import type { Kitchen } from '../../kitchen/kitchen';
 import { type MethodBook, methodById } from '../../makes';
 import type { Method } from '../../makes/method';
 import { resolveBrief, resolveMilk } from '../../plan/brief/resolve';

@@ -4,7 +4,9 @@ import { HEAT_SOURCES } from '../core/heat/carryOver';
 import { INSTRUMENTS } from '../core/units/format';
 import { named } from './named';
 
-export const POT_KINDS = ['thick-bottomed steel', 'thin steel', 'enamel', 'aluminium', 'vat'] as const;
+/** Sour milk takes up metal from it. */
+export const TAKEN_UP = 'aluminium';
+export const POT_KINDS = ['thick-bottomed steel', 'thin steel', 'enamel', TAKEN_UP, 'vat'] as const;
 
 /** A pot or a vat. */
 export const potSchema = z.strictObject({

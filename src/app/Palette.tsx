@@ -1,10 +1,10 @@
 import { Command } from 'cmdk';
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { COMPUTATIONS } from '../../plan/reckon/index';
-import { useMethodBook } from '../../store/methodBook';
-import { draftChanged } from '../../store/slices/draft';
-import { useAppDispatch } from '../../store/store';
+import { COMPUTATIONS } from '../plan/reckon/index';
+import { useMethodBook } from '../store/methodBook';
+import { draftChanged } from '../store/slices/draft';
+import { useAppDispatch } from '../store/store';
 
 const VIEWS = [
   ['/plan', 'Plan'],

@@ -1,7 +1,7 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import { probeOffsetC } from '../../core/heat/probe';
-import type { Format } from '../../core/units/format';
-import type { Kitchen, Thermometer } from '../../files/kitchen';
+import { probeOffsetC } from '../core/heat/probe';
+import type { Format } from '../core/units/format';
+import type { Kitchen, Thermometer } from './kitchen';
 
 /** After so many days a thermometer wants checking again. Common practice. */
 export const CHECK_EVERY_DAYS = 30;
