@@ -84,6 +84,7 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await sheet.getByLabel('Name').fill('Wednesday’s can');
   await sheet.getByLabel('Farm').fill('Sallow Reach');
   await sheet.getByLabel('Came on').fill('2026-11-25');
+  await sheet.getByLabel('Use by').fill('2026-11-27');
   await sheet.getByLabel('How much came').fill('10');
   await sheet.getByLabel('Fat', { exact: true }).fill('4,4');
   await sheet.getByLabel('Treated').selectOption('raw');
@@ -95,7 +96,7 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   const can = page.getByRole('article', { name: 'Wednesday’s can' });
   await expect(can).toContainText('10.0\u00a0L');
-  await expect(can).toContainText('raw · from Sallow Reach · came yesterday');
+  await expect(can).toContainText('raw · from Sallow Reach · use by Fri 27 Nov 2026 · came yesterday');
   await expect(can).not.toContainText('days old');
 
   await page.getByRole('button', { name: 'plan with it: Wednesday’s can' }).click();
@@ -108,6 +109,15 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   ).toBeVisible();
   await type(page, 'Milk', '6');
   await expect(page.getByText('more wanted')).toHaveCount(0);
+  const tooLate = page.getByText('Wednesday’s can is to be used by Fri 27 Nov 2026, and this warms it later');
+  await page.getByRole('button', { name: /^When/ }).click();
+  await page.getByRole('radio', { name: 'start at' }).click();
+  await page.getByLabel('Start at').fill('2026-11-28T09:00');
+  await expect(tooLate).toBeVisible();
+  await page.getByLabel('Start at').fill('2026-11-27T09:00');
+  await expect(tooLate).toHaveCount(0);
+  await page.getByRole('radio', { name: 'now', exact: true }).click();
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
   await expect(action(page)).toContainText('Clean');
 
@@ -123,6 +133,11 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await change.getByRole('button', { name: 'Keep it' }).click();
   await expect(can).toContainText('24.0\u00a0L');
   await expect(can).toContainText('Raw and more than 2 days old');
+  await page.getByRole('button', { name: 'change Wednesday’s can' }).click();
+  await change.getByLabel('Use by').fill('2026-11-25');
+  await change.getByRole('button', { name: 'Keep it' }).click();
+  await expect(can).toContainText('Past its use-by');
+  await expect(can).not.toContainText('days old: smell');
   await expect(page.getByRole('region', { name: 'To buy' })).not.toContainText('Wednesday’s can');
 });
 

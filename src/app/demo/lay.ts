@@ -15,6 +15,8 @@ export type LoadDemo = () => Promise<EnactedMake[]>;
 
 const HOUR = 3_600_000;
 
+/** Days after today that the milk of Tumbledrum Lock may still go onto the heat: over the market on Friday. */
+const LASTS_DAYS = 6;
 /** The thermometers at Tumbledrum Lock want checking again. */
 const CHECKED_DAYS_AGO = 38;
 
@@ -25,14 +27,15 @@ const dayStart = (wall: number): number => wall - (wall % (24 * HOUR));
 export async function layDemo(db: Database, clock: Clock, load: LoadDemo): Promise<void> {
   if (await db.settings.get('demo-laid')) return;
   const now = clock.wall();
-  const came = format(dayStart(now) - 24 * HOUR, 'yyyy-MM-dd');
+  const onDay = (days: number) => format(dayStart(now) + days * 24 * HOUR, 'yyyy-MM-dd');
+  const came = onDay(-1);
   const makes = (await load()).map(({ id, began, underWayMs, events }) => {
     const startAt = began ? dayStart(now) - began.daysAgo * 24 * HOUR + began.hour * HOUR : now - underWayMs;
     const laid = events.map((event): MakeEvent => ({ ...event, at: event.at + startAt }));
     return { id, events: began ? laid : laid.map((event) => withMilk(event, came)) };
   });
   for (const make of makes) make.events = make.events.map(withJar);
-  const milks = MILKS.map((milk): KnownMilk => ({ ...milk, day: came }));
+  const milks = MILKS.map((milk): KnownMilk => ({ ...milk, day: came, useBy: onDay(LASTS_DAYS) }));
   const milk = milks[0] as KnownMilk;
   const draft = {
     ...FIRST_DRAFT,

@@ -2,6 +2,7 @@ import { Popover } from 'radix-ui';
 import { type ReactNode, useId, useRef, useState } from 'react';
 import { type NumberFieldProps, Pull, useTyped } from '../parts/NumberField';
 import { PLATE, SayFault, sayClass } from './look';
+import { useHere } from './useHere';
 
 export interface SayNumberProps extends NumberFieldProps {
   /** How the sentence reads it while nobody types; the figure and its unit where left out. */
@@ -22,6 +23,8 @@ export function SayNumber(props: SayNumberProps) {
   const [open, setOpen] = useState(false);
   const before = useRef({ value, text });
   const whole = useRef<HTMLSpanElement>(null);
+  const input = useRef<HTMLInputElement>(null);
+  const at = useHere(input);
   const typed = useTyped(props);
   const empty = typed.displayed === '';
   const plain = empty
@@ -32,22 +35,29 @@ export function SayNumber(props: SayNumberProps) {
     <span data-field={label}>
       <Popover.Root open={open} onOpenChange={setOpen}>
         <Popover.Anchor asChild>
-          <span ref={whole} className={`${sayClass(said, fault !== undefined)} group`}>
-            <span className="group-focus-within:hidden" aria-hidden="true">
+          <span
+            ref={whole}
+            className={`${sayClass(said, fault !== undefined)} group`}
+            data-here={at.here ? '' : undefined}
+          >
+            <span className="group-data-here:hidden" aria-hidden="true">
               {text === null && reads ? reads : plain}
             </span>
             <input
               id={id}
+              ref={input}
               inputMode="decimal"
               autoComplete="off"
               aria-label={label}
               aria-invalid={fault !== undefined}
               aria-description={typed.unit}
               aria-describedby={fault ? `${id}-fault` : undefined}
-              className="figure absolute inset-0 cursor-pointer bg-transparent opacity-0 outline-none group-focus-within:static group-focus-within:cursor-text group-focus-within:opacity-100"
+              className="figure absolute inset-0 cursor-pointer bg-transparent opacity-0 outline-none group-data-here:static group-data-here:cursor-text group-data-here:opacity-100"
               style={{ width: `${Math.max(2, typed.displayed.length) + 0.4}ch` }}
               value={typed.displayed}
+              onBlur={at.onBlur}
               onFocus={(event) => {
+                at.onFocus();
                 before.current = { value, text };
                 event.target.select();
               }}
@@ -65,7 +75,7 @@ export function SayNumber(props: SayNumberProps) {
               }}
             />
             {/* Drawn, not written: the sentence reads its unit once. */}
-            <span className="say-unit hidden group-focus-within:inline" data-unit={typed.unit} />
+            <span className="say-unit hidden group-data-here:inline" data-unit={typed.unit} />
           </span>
         </Popover.Anchor>
         <Popover.Portal>

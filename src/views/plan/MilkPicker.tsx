@@ -1,18 +1,21 @@
+import { format as formatDate, parseISO } from 'date-fns';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
-import { type KnownMilk, knownMilkSchema } from '../../kitchen/milk';
+import { type KnownMilk, knownMilkSchema, pastUseBy } from '../../kitchen/milk';
 import type { Planned } from '../../plan/planned';
-import { useFormat } from '../../store/hooks';
+import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { draftChanged } from '../../store/slices/draft';
 import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
+import { dayText } from '../common/times';
 import { written } from '../common/written';
 import { milkShort, milksOf } from '../draft/goods';
 import { useMilk } from '../draft/useMilk';
+import { warmedAt } from './planTimes';
 
 /** Milks the kitchen knows by name: choose one and its figures come along. */
 export function useMilkPick() {
@@ -34,18 +37,32 @@ export function useMilkPick() {
   };
 }
 
-/** Says where there is too little of a lot that is planned with. */
+/** Says where there is too little of a lot that is planned with, or where it is warmed after its use-by. */
 export function MilkShort({ planned }: { planned: Planned }) {
   const format = useFormat();
   const used = useAppSelector(selectUsed);
   const milks = useAppSelector((state) => state.data.milks);
   const draft = useAppSelector((state) => state.draft);
-  return milkShort(milksOf(planned, draft, milks), milks, used.milks).map(({ name, litres, haveLitres }) => (
-    <p key={name} className="text-[15px] leading-snug font-medium">
-      {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
-      {format.litres(litres)} more wanted.
-    </p>
-  ));
+  const now = useNow(60_000);
+  const wanted = milksOf(planned, draft, milks);
+  const warmed = formatDate(warmedAt(planned.plan, now), 'yyyy-MM-dd');
+  const past = milks.filter((milk) => wanted.some(({ id }) => id === milk.id) && pastUseBy(milk, warmed));
+  return (
+    <>
+      {milkShort(wanted, milks, used.milks).map(({ name, litres, haveLitres }) => (
+        <p key={name} className="text-[15px] leading-snug font-medium">
+          {haveLitres > 0 ? `Of ${name} ${format.litres(haveLitres)} are left` : `${name}: used up`};{' '}
+          {format.litres(litres)} more wanted.
+        </p>
+      ))}
+      {past.map(({ id, name, useBy }) => (
+        <p key={id} className="text-[15px] leading-snug font-medium">
+          {name} is to be used by {dayText(parseISO(useBy ?? '').getTime())}, and this warms it later: begin
+          sooner, or take other milk.
+        </p>
+      ))}
+    </>
+  );
 }
 
 /** Keeps the milk of the plan under a name. */

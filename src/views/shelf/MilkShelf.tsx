@@ -1,8 +1,8 @@
-import { differenceInCalendarDays, isValid, parseISO } from 'date-fns';
+import { differenceInCalendarDays, format as formatDate, isValid, parseISO } from 'date-fns';
 import { type ReactNode, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { SPECIES_FACTS } from '../../core/milk/species';
-import { type KnownMilk, knownMilkSchema } from '../../kitchen/milk';
+import { type KnownMilk, knownMilkSchema, pastUseBy } from '../../kitchen/milk';
 import { TREATMENT_WORDS } from '../../plan/milkWords';
 import { litresLeft } from '../../run/shelf';
 import { useFormat, useNow } from '../../store/hooks';
@@ -10,6 +10,7 @@ import { usePorts } from '../../store/ports';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { AskSheet } from '../common/AskSheet';
+import { dayText } from '../common/times';
 import { written } from '../common/written';
 import { useMilk } from '../draft/useMilk';
 import { Board } from './Board';
@@ -90,6 +91,7 @@ function Lot({ milk }: { milk: KnownMilk }) {
     milk.day != null &&
     left !== 0 &&
     (daysHere(milk.day, now) ?? 0) > RAW_KEEPS_DAYS;
+  const past = left !== 0 && pastUseBy(milk, formatDate(now, 'yyyy-MM-dd'));
   return (
     <Board
       id={milk.id}
@@ -137,6 +139,7 @@ function Lot({ milk }: { milk: KnownMilk }) {
           TREATMENT_WORDS[milk.treatment],
           milk.homogenised && 'homogenised',
           milk.farm && milk.farm !== milk.name && `from ${milk.farm}`,
+          milk.useBy && `use by ${dayText(parseISO(milk.useBy).getTime())}`,
           milk.day &&
             came(milk.day, now) +
               (milk.litres != null && left !== milk.litres ? `, ${format.litres(milk.litres)}` : ''),
@@ -145,7 +148,10 @@ function Lot({ milk }: { milk: KnownMilk }) {
           .filter(Boolean)
           .join(' · ')}
       </p>
-      {old && (
+      {past && (
+        <p className="text-[15px] font-semibold text-danger">Past its use-by: not for cheese any more.</p>
+      )}
+      {old && !past && (
         <p className="text-[15px] font-semibold text-danger">
           Raw and more than {RAW_KEEPS_DAYS} days old: smell it, measure its pH, and heat it before it is
           cheese.

@@ -9,6 +9,7 @@ export const milkFields = (crude: boolean): readonly Asked[] => [
   { key: 'name', label: 'Name', kind: 'text' },
   { key: 'farm', label: 'Farm', kind: 'text' },
   { key: 'day', label: 'Came on', kind: 'day' },
+  { key: 'useBy', label: 'Use by', kind: 'day' },
   { key: 'litres', label: 'How much came', kind: 'number', quantity: 'volume' },
   { key: 'species', label: 'Milk of', kind: 'choice', options: SPECIES },
   { key: 'fatPct', label: 'Fat', kind: 'number', unit: '%' },

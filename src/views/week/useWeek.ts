@@ -2,6 +2,7 @@ import { addDays, format as formatDate, parseISO, startOfDay } from 'date-fns';
 import { useEffect, useMemo, useState } from 'react';
 import { wallMinutes } from '../../core/units/wallTime';
 import type { WishOf } from '../../files/weekWishes';
+import { heatedWithin } from '../../kitchen/milk';
 import { unitsOf } from '../../kitchen/usual';
 import { beliefFor } from '../../learn/learn';
 import type { Brief } from '../../plan/brief/schema';
@@ -61,6 +62,8 @@ const real = (at: number) => at / 60_000;
 
 /** How much a wish weighs more than the one after it: all of them together less than one make. */
 const FIRST_WISHED = 1e-4;
+/** Of a milk that nobody counts there is always enough, L. */
+const UNCOUNTED_L = 100_000;
 /** The week is laid anew by time alone at most so often, ms. */
 const QUARTER_MS = 900_000;
 
@@ -130,18 +133,14 @@ export function useWeek(now: number) {
       pots: pots.length > 0 ? pots.map(({ id, litres }) => ({ id, litres })) : undefined,
       rings: hobs.length > 0 ? hobs.length : undefined,
       presses: press && press !== 'none' ? 1 : undefined,
-      milk: milks.flatMap((milk) => {
-        const litres = litresLeft(milk, used.milks);
-        return litres === null
-          ? []
-          : [
-              {
-                id: milk.id,
-                litres,
-                from: milk.day ? (wallMinutes(`${milk.day}T06:00`) ?? null) : null,
-                useBy: null,
-              },
-            ];
+      milk: milks.map((milk) => {
+        const { from, until } = heatedWithin(milk);
+        return {
+          id: milk.id,
+          litres: litresLeft(milk, used.milks) ?? UNCOUNTED_L,
+          from: from === null ? null : wallMinutes(from),
+          useBy: until === null ? null : wallMinutes(until),
+        };
       }),
       wanted: plans.flatMap(({ wish, planned }, i): Wanted[] =>
         planned
@@ -149,7 +148,7 @@ export function useWeek(now: number) {
               {
                 id: wish.id,
                 plan: planned.plan,
-                milk: milks.some((one) => one.id === wish.milkId && one.litres != null) ? wish.milkId : null,
+                milk: milks.some((one) => one.id === wish.milkId) ? wish.milkId : null,
                 notBefore: wish.notBefore === null ? null : wallMinutes(wish.notBefore),
                 readyBy: wish.readyBy === null ? null : wallMinutes(wish.readyBy),
                 // Of two that cannot both stand, the one that was wished first.

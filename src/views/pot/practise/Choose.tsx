@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { FIRST_METHOD } from '../../../makes';
 import { LEVEL_TITLES, LEVELS, SCENARIOS, type Scenario } from '../../../sim/practice/scenarios';
 import { useMethodBook } from '../../../store/methodBook';
 import { usePorts } from '../../../store/ports';
@@ -19,7 +20,7 @@ const asked = ({ title, brief, seed, troubles }: Scenario): Asked => ({ title, b
 export function Choose({ begin }: { begin(asked: Asked | Kept): void }) {
   const [kept] = useState(keptPractice);
   const methods = useMethodBook();
-  const [method, setMethod] = useState('whole-milk-ricotta');
+  const [method, setMethod] = useState(FIRST_METHOD.id);
   const [milkId, setMilkId] = useState('');
   const { clock } = usePorts();
   const milks = useAppSelector((state) => state.data.milks);
