@@ -23,6 +23,7 @@ const can: KnownMilk = {
   pricePerLitre: 1.1,
   litres: 40,
   day: '2026-11-25',
+  useBy: '2026-11-29',
 };
 const read = (words: Record<string, string>, crude: boolean, format = metric) =>
   parse<KnownMilk>(knownMilkSchema, milkOf(words, can.id, crude, format));
