@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { beginsInSight } from './inSight';
-import { noteTemperature, open, toThePot } from './kitchen';
+import { choose, noteTemperature, open, to, toThePot } from './kitchen';
 
 test('a warming with two readings still has its pad in sight', async ({ page }) => {
   await open(page, '/plan');
@@ -34,4 +34,21 @@ test('a stage begins at its top, however far the one before was scrolled down', 
   await typed.fill('');
   await noteTemperature(page, '20.5');
   await expect(page.getByRole('region', { name: 'Noted last' })).toContainText('20.5');
+});
+
+test('what rings moves nothing away from under the finger, and stays in sight however far one has scrolled', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Squeaky cheddared curds');
+  await toThePot(page);
+  await to(page, /Let it set/);
+  const main = page.locator('[data-main]');
+  const before = await main.boundingBox();
+  await page.clock.fastForward('03:00:00');
+  const bell = page.getByRole('alert', { name: 'Ringing' });
+  await expect(bell).toBeInViewport();
+  expect(Math.abs(((await main.boundingBox())?.y ?? 0) - (before?.y ?? 0))).toBeLessThan(2);
+  await page.evaluate(() => scrollTo(0, 500));
+  await expect(bell).toBeInViewport();
 });

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useRef } from 'react';
+import { type RefObject, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { type Alarm, alarmsOf, ringing, tasteAlarms } from '../run/alarms';
 import { alarmText, tasteText } from '../run/alarmText';
@@ -23,7 +23,21 @@ function alarmsIn({ id, state }: MakeView): Alarm[] {
   }
 }
 
-/** What rings, on every view: batch, stage and what to do, until somebody answers it. */
+/**
+ * Takes the page along by as much as the strip grows, so that nothing moves away under the finger. Farther down the page the browser
+ * does that itself.
+ */
+function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
+  const high = useRef(0);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it grows with every line
+  useLayoutEffect(() => {
+    const now = strip.current?.offsetHeight ?? 0;
+    if (now > high.current && scrollY === 0) scrollBy(0, now - high.current);
+    high.current = now;
+  }, [strip, lines]);
+}
+
+/** What rings, on every view and wherever one has scrolled to: batch, stage and what to do, until somebody answers it. */
 export function Alarms() {
   const { ring } = usePorts();
   const dispatch = useAppDispatch();
@@ -53,12 +67,15 @@ export function Alarms() {
       ring.notify(says(alarm), alarm.makeId);
     }
   });
+  const strip = useRef<HTMLElement>(null);
+  useStill(strip, loud.length);
   if (loud.length === 0) return null;
   return (
     <section
+      ref={strip}
       aria-label="Ringing"
       role="alert"
-      className="border-b-[4px] border-rim bg-now text-on-now print:hidden"
+      className="sticky top-0 z-30 border-b-[4px] border-rim bg-now text-on-now [overflow-anchor:none] print:hidden"
     >
       {loud.map((alarm) => (
         <div key={alarm.key} className="mx-auto flex max-w-[1560px] flex-wrap items-center gap-3 px-5 py-2.5">

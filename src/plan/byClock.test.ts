@@ -14,7 +14,7 @@ function handsOf(plan: Plan): [number, number][] {
   const ends = wall(plan.readyAt as string);
   const starts = ends - plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
   return plan.stages.flatMap((stage) =>
-    stage.hands.map(([from, to]): [number, number] => [
+    (stage.hands ?? []).map(([from, to]): [number, number] => [
       starts + stage.startMin + from,
       starts + stage.startMin + to,
     ]),
