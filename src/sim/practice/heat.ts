@@ -81,6 +81,24 @@ function neglect(practice: Practice, minutes: number, boilsC: number) {
   });
 }
 
+/** Open milk draws a skin from here on, °C; what of its fat and casein that takes in a minute. From memory, and judgement. */
+const SKINS_FROM_C = 50;
+const SKIN_A_MINUTE = { fat: 0.0006, casein: 0.0003 };
+
+/** Hot milk that stands open and still draws a skin, which is lifted off and lost. */
+function skins(practice: Practice, minutes: number) {
+  const { pot, lid, ice, stirring, place, cutAt, acidGrams, method } = practice;
+  if (lid || ice || stirring || place !== 'pot' || cutAt !== null || acidGrams > 0) return;
+  if (method.of === 'whey' || pot.tempC < SKINS_FROM_C) return;
+  costs(practice, {
+    cause: null,
+    found: [],
+    text: 'The hot milk stood open and still, and drew a skin: fat and protein that never came into the cheese.',
+    fat: SKIN_A_MINUTE.fat * minutes,
+    casein: SKIN_A_MINUTE.casein * minutes,
+  });
+}
+
 /** The pot's temperature over some minutes, and the heat its milk takes. */
 export function heatFor(practice: Practice, minutes: number): void {
   const { pot, world, hob, ice, brief } = practice;
@@ -102,6 +120,7 @@ export function heatFor(practice: Practice, minutes: number): void {
     const kW = (powerCut(practice) ? 0 : (rated * hob * world.power) / 2) + glow.kW;
     pot.tempC = Math.min(boilsC, tempAfter(body, before, minutes, ice ? ICE_C : world.roomC, kW));
     neglect(practice, minutes, boilsC);
+    skins(practice, minutes);
   }
   pot.heat = heatOver(pot.heat, before, pot.tempC, minutes);
 }
