@@ -11,4 +11,5 @@ must('npx', ['tsx', 'bench/book.ts']);
 must('npx', ['tsx', 'bench/learning.ts']);
 must('npx', ['tsx', 'bench/week.ts']);
 must('npx', ['tsx', 'bench/practice.ts']);
+must('npx', ['tsx', 'bench/frames.ts']);
 must('npx', ['tsx', 'bench/readings.ts']);
