@@ -1,4 +1,4 @@
-import type { Stretch } from './demand';
+import type { Stretch } from '../plan/placing/demand';
 import { type Placed, stretchesOf } from './room';
 import type { Task, Wish } from './wish';
 

@@ -1,7 +1,7 @@
 import { roundTo } from '../core/units/numbers';
 import { wallTimeOf } from '../core/units/wallTime';
-import { type Column, Columns, type Window } from './columns';
-import type { Demand, Stretch } from './demand';
+import { type Column, Columns, type Window } from '../plan/placing/columns';
+import type { Demand, Stretch } from '../plan/placing/demand';
 import type { Ready } from './week';
 
 /** How things are called, and amounts said: by the maker's names and units, or as a file has them. */

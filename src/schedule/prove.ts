@@ -1,7 +1,7 @@
+import type { Column } from '../plan/placing/columns';
+import { GRID_MIN } from '../plan/placing/demand';
 import { brokenCliques, type Choice, Exclusions } from './cliques';
-import type { Column } from './columns';
 import { conflictsOf } from './conflicts';
-import { GRID_MIN } from './demand';
 import { capacities, type Placed, stretchesOf } from './room';
 import type { Row, Solved, Solver } from './solver';
 import { AWAY, costLaid, costLeft, costOf, type Laid, type Task, type Wish } from './wish';

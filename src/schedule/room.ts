@@ -1,5 +1,5 @@
-import type { Column } from './columns';
-import { SHARED, type Stretch } from './demand';
+import type { Column } from '../plan/placing/columns';
+import { SHARED, type Stretch } from '../plan/placing/demand';
 
 /** What a week has of each thing that only so many makes can have at once: hands, rings, presses, and each pot by itself. */
 export interface Has {

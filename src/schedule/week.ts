@@ -1,9 +1,9 @@
 import { seeded } from '../core/stats/random';
 import { blockedBetween } from '../core/units/blocked';
+import { Blocked, Columns, type Window } from '../plan/placing/columns';
+import { type Demand, demandOf, type Stretch, shapeOf } from '../plan/placing/demand';
 import type { Plan } from '../plan/schema';
 import type { WeekClock } from './clock';
-import { Blocked, Columns, type Window } from './columns';
-import { type Demand, demandOf, type Stretch, shapeOf } from './demand';
 import { firstLaid } from './first';
 import { provedLaid } from './prove';
 import type { Has, Placed } from './room';

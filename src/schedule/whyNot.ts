@@ -1,5 +1,5 @@
-import type { Column, Window } from './columns';
-import { type Demand, SHARED, shapeOf } from './demand';
+import type { Column, Window } from '../plan/placing/columns';
+import { type Demand, SHARED, shapeOf } from '../plan/placing/demand';
 import { LOOKS, ownBreaks, type Says, wallAt, withoutOwn, wordsOf } from './ownHours';
 import { capacities, FIRST_POT, FIRST_SHARED, HANDS, type Placed, Room, stretchesOf } from './room';
 import type { Ready } from './week';

@@ -1,5 +1,5 @@
-import type { Columns } from './columns';
-import type { Demand } from './demand';
+import type { Columns } from '../plan/placing/columns';
+import type { Demand } from '../plan/placing/demand';
 import type { Has, Placed } from './room';
 
 /** Something that is to stand in the week, with every way it could. */

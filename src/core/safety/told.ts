@@ -47,6 +47,8 @@ export const toldSchema = z.discriminatedUnion('id', [
     id: z.literal('by-clock'),
     blockedMin: figure,
     waitedMin: figure,
+    /** Where some are shorter than likely. */
+    shortenedMin: figure.optional(),
     changes: z
       .array(
         z.strictObject({
@@ -101,7 +103,7 @@ const WORDS: Words = {
         return `That is more calcium than the ${computed} that milk may take: it tastes bitter and makes the curd hard.`;
     }
   },
-  'by-clock': ({ blockedMin, waitedMin, changes }, { temp, number, minutes }) => {
+  'by-clock': ({ blockedMin, waitedMin, shortenedMin = 0, changes }, { temp, number, minutes }) => {
     const told = changes.map(({ label, value, unit }) =>
       unit === '°C'
         ? `${label} ${temp(value, 1)}`
@@ -109,7 +111,11 @@ const WORDS: Words = {
     );
     const how =
       told.length === 0 ? 'made as you make it' : `with other figures than the usual (${told.join('; ')})`;
-    const waits = waitedMin > 0 ? `, its waits drawn out by ${minutes(waitedMin)} in all` : '';
+    const by = [
+      ...(waitedMin > 0 ? [`drawn out by ${minutes(waitedMin)}`] : []),
+      ...(shortenedMin > 0 ? [`cut short by ${minutes(shortenedMin)}`] : []),
+    ];
+    const waits = by.length > 0 ? `, its waits ${by.join(' and ')} in all` : '';
     return blockedMin > 0
       ? `Nothing lays this make wholly round your hours. Nearest, ${how}${waits}: hands are wanted for ${minutes(blockedMin)} while nobody is there.`
       : `Laid round your hours, ${how}${waits}: no hand is wanted while nobody is there.`;

@@ -1,5 +1,5 @@
-import type { Column } from '../../schedule/columns';
-import { shapeOf } from '../../schedule/demand';
+import type { Column } from '../../plan/placing/columns';
+import { shapeOf } from '../../plan/placing/demand';
 import { ownBreaks } from '../../schedule/ownHours';
 import type { Ready } from '../../schedule/week';
 import { clashesText } from '../../schedule/whyNot';

@@ -1,6 +1,6 @@
 import { format as formatDate, parseISO } from 'date-fns';
 import { wallMinutes } from '../../core/units/wallTime';
-import { handsIn } from '../../schedule/demand';
+import { handsIn } from '../../plan/placing/demand';
 import { DAYS, WALL, type WeekHere } from './useWeek';
 
 export const DAY_MIN = 1440;

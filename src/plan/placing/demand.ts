@@ -1,6 +1,6 @@
-import { does } from '../makes/asked';
-import type { PlanOf } from '../plan/planOf';
-import { potWanted } from '../plan/tools';
+import { does } from '../../makes/asked';
+import type { PlanOf } from '../planOf';
+import { potWanted } from '../tools';
 
 /** A stretch of minutes, from and to. */
 export type Stretch = readonly [fromMin: number, toMin: number];
