@@ -4,7 +4,11 @@ import { defineConfig } from 'vitest/config';
 export default defineConfig({
   test: {
     include: ['src/**/*.test.ts'],
-    exclude: ['src/views/methods/anotherKind.test.ts', 'src/run/frozen.test.ts', 'src/workers/planner.test.ts'],
+    exclude: [
+      'src/views/methods/anotherKind.test.ts',
+      'src/run/frozen.test.ts',
+      'src/workers/planner.test.ts',
+    ],
     environment: 'node',
     testTimeout: 60_000,
   },

@@ -1,5 +1,6 @@
 import { expect, type Page, test } from '@playwright/test';
 import { DEMO } from '../playwright.config';
+import { open } from './kitchen';
 
 const strand = (page: Page, name: string) =>
   page.getByRole('button', { name: new RegExp(`^${name}, from `) });
@@ -83,4 +84,59 @@ test('an empty kitchen’s week says what to do, and takes a first wish', async 
   await page.getByLabel('Make', { exact: true }).selectOption('paneer');
   await page.getByRole('button', { name: 'Put it in the week' }).click();
   await expect(strand(page, 'Paneer')).toBeVisible({ timeout: 20_000 });
+});
+
+test('a whole week: four makes wished and laid, one pulled, the first begun at its hour, late, and the rest laid anew', async ({
+  page,
+}) => {
+  await open(page, '/week', '2026-11-26T06:10:00');
+  for (const make of ['paneer', 'whole-milk-ricotta', 'quick-stretched', 'squeaky-curds']) {
+    await page.getByLabel('Make', { exact: true }).selectOption(make);
+    await page.getByRole('button', { name: 'Put it in the week' }).click();
+  }
+  const all = page.getByRole('button', { name: /, from \w{3} \d\d:\d\d(?!.*under way)/ });
+  await expect(all).toHaveCount(4, { timeout: 20_000 });
+  await proved(page);
+
+  // One is pulled a little later in its day, and stays where it was put.
+  const pulled = strand(page, 'Paneer');
+  const before = await pulled.getAttribute('aria-label');
+  const box = await pulled.locator('span').first().boundingBox();
+  if (!box) throw new Error('the strand is on the wall');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 + 60, { steps: 6 });
+  await page.mouse.up();
+  await expect(pulled).toHaveAttribute('aria-label', /pinned/);
+  expect(await pulled.getAttribute('aria-label')).not.toBe(before);
+  await proved(page);
+
+  // The first of them is begun when its hour has come, from its plan.
+  const labels = await all.evaluateAll((found) => found.map((one) => one.getAttribute('aria-label') ?? ''));
+  const hourOf = (label: string) => /from Thu (\d\d):(\d\d)/.exec(label);
+  const today = labels
+    .filter((label) => hourOf(label))
+    .sort((a, b) => (hourOf(a)?.[0] ?? '').localeCompare(hourOf(b)?.[0] ?? ''));
+  const [first = ''] = today;
+  const name = first.split(',')[0] ?? '';
+  const [, hour, minute] = hourOf(first) ?? [];
+  const waitMin = (Number(hour) - 6) * 60 + Number(minute) - 10;
+  await page.clock.fastForward(waitMin * 60_000);
+  await strand(page, name).locator('span').first().click();
+  await page.getByRole('region', { name }).getByRole('button', { name: 'To its plan' }).click();
+  await page.getByRole('button', { name: 'Take it to the pot' }).click();
+  await expect(page).toHaveURL(/\/pot\//);
+
+  // It runs in the week as it stands, and is no longer wished for.
+  await page.getByRole('link', { name: 'Week', exact: true }).click();
+  await expect(page.getByRole('button', { name: /under way/ })).toBeVisible({ timeout: 20_000 });
+  await expect(strand(page, name)).toHaveCount(0);
+
+  // Nobody has gone on for hours: what comes after it would begin later, and does once that is agreed to.
+  await page.clock.fastForward('05:00:00');
+  const later = page.getByRole('region', { name: 'Later than laid' });
+  await expect(later).toContainText('would begin', { timeout: 30_000 });
+  await later.getByRole('button', { name: 'Lay it so' }).click();
+  await expect(later).toHaveCount(0);
+  await expect(all).toHaveCount(3);
 });

@@ -27,6 +27,7 @@ const draftSchema = z
     milkId: z.string().max(64).nullable(),
     poured: z.array(z.object({ id: z.string().max(64), share: z.number() })).max(50),
     potId: z.string().max(64).nullable(),
+    wishId: z.string().max(64).nullable(),
     species: z.enum(SPECIES),
     treatment: z.enum(TREATMENTS),
     homogenised: z.boolean(),

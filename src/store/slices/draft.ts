@@ -57,6 +57,8 @@ export interface Draft {
   poured: { id: string; share: number }[];
   /** The kitchen's pot it is to be made in; null where the one that fits is taken. */
   potId: string | null;
+  /** The wish of the week it fulfils, where it came from there. */
+  wishId: string | null;
   species: Species;
   treatment: Treatment;
   homogenised: boolean;
@@ -103,6 +105,7 @@ export const FIRST_DRAFT: Draft = {
   milkId: null,
   poured: [],
   potId: null,
+  wishId: null,
   species: 'cow',
   treatment: 'pasteurised',
   homogenised: false,

@@ -11,7 +11,9 @@ import { frozenWhole } from '../../run/frozen';
 import { startMake } from '../../store/log';
 import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
-import { useAppSelector } from '../../store/store';
+import { draftChanged } from '../../store/slices/draft';
+import { wishLeft } from '../../store/slices/week';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { put } from '../../store/vault';
 import { say, sayUnwritten } from '../common/written';
 import { milksOf, takenBy } from '../draft/goods';
@@ -34,6 +36,8 @@ export function useStart(brief: Brief | null, plan: Plan) {
   const { clock, db, planner } = usePorts();
   const navigate = useNavigate();
   const draft = useAppSelector((state) => state.draft);
+  const dispatch = useAppDispatch();
+  const wish = useAppSelector(({ week }) => week.wishes.find(({ id }) => id === draft.wishId));
   const milks = useAppSelector((state) => state.data.milks);
   const goods = useAppSelector((state) => state.data.goods);
   const pot = usePot(plan);
@@ -76,6 +80,9 @@ export function useStart(brief: Brief | null, plan: Plan) {
     const at = clock.wall();
     return write(at, async (id, first) => {
       await startMake(db, id, { ...first, ...(fromStage && { fromStage }) }, at);
+      // What was wished is under way: it need not be laid a second time.
+      if (wish && wish.brief.method === first.plan.method) dispatch(wishLeft(wish.id));
+      if (draft.wishId !== null) dispatch(draftChanged({ wishId: null }));
       return `/pot/${id}`;
     });
   };

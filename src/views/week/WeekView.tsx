@@ -18,7 +18,7 @@ import { Lanes } from './Lanes';
 import { Needs } from './Needs';
 import { breaksAt, lookedAt, snapped } from './snap';
 import { onWall, readable } from './strands';
-import { useWeek, type WeekHere } from './useWeek';
+import { useWeek, WALL, type WeekHere } from './useWeek';
 import { useWish } from './useWish';
 import { Wall } from './Wall';
 
@@ -91,7 +91,7 @@ export default function WeekView() {
         />
         <div className="print:hidden">
           <Wish />
-          {chosen && <Chosen key={chosen} here={here} id={chosen} onGone={() => setChosen(null)} />}
+          {chosen && <Chosen key={chosen} here={here} id={chosen} now={now} onGone={() => setChosen(null)} />}
           <Left here={here} onMove={move} />
         </div>
       </div>
@@ -168,7 +168,7 @@ function Wish() {
 }
 
 /** The make that was tapped: by when it is wanted, where it stands, and what may be done with it. */
-function Chosen({ here, id, onGone }: { here: WeekHere; id: string; onGone(): void }) {
+function Chosen({ here, id, now, onGone }: { here: WeekHere; id: string; now: number; onGone(): void }) {
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
   const format = useFormat();
@@ -234,7 +234,15 @@ function Chosen({ here, id, onGone }: { here: WeekHere; id: string; onGone(): vo
           size="small"
           onClick={() => {
             const draft = draftOf(wish.brief, kitchen, wish.milkId, methods);
-            dispatch(draftSet(placed ? { ...draft, when: 'start', moment: placed.start } : draft));
+            // What is due to begin begins when it is begun.
+            const ahead = placed !== undefined && placed.start > formatDate(now, WALL);
+            dispatch(
+              draftSet({
+                ...draft,
+                wishId: id,
+                ...(ahead && { when: 'start' as const, moment: placed.start }),
+              }),
+            );
             navigate('/plan');
           }}
         >
