@@ -34,6 +34,8 @@ function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
     const now = strip.current?.offsetHeight ?? 0;
     if (now > high.current && scrollY === 0) scrollBy(0, now - high.current);
     high.current = now;
+    // What else sticks to the top stands beneath it.
+    document.documentElement.style.setProperty('--ringing', `${now}px`);
   }, [strip, lines]);
 }
 

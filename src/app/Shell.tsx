@@ -104,7 +104,7 @@ export function Shell() {
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"
-          className="fixed inset-x-0 bottom-0 z-20 flex print:hidden border-t-[3px] border-rim bg-plate tab:sticky tab:top-4 tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
+          className="fixed inset-x-0 bottom-0 z-20 flex print:hidden border-t-[3px] border-rim bg-plate tab:sticky tab:top-[calc(1rem+var(--ringing,0px))] tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
         >
           {WAYS.map(({ to, text, Glyph, wide = false }) => (
             <NavLink

@@ -1,4 +1,4 @@
-import { format as formatDate, isSameDay } from 'date-fns';
+import { format as formatDate, isSameDay, parseISO } from 'date-fns';
 
 /** "2 h 05", "40 min". */
 export function hoursText(minutes: number): string {
@@ -24,6 +24,9 @@ export function momentText(ms: number, now: number): string {
 }
 
 export const dayText = (ms: number): string => formatDate(ms, 'EEE d MMM yyyy');
+
+/** A day that is near, told without its year: “Wed 2 Dec”. */
+export const nearDayText = (day: string): string => formatDate(parseISO(day), 'EEE d MMM');
 export const clockText = (ms: number): string => formatDate(ms, 'HH:mm');
 /** "Fri 14:05". */
 export const dayClock = (ms: number): string => formatDate(ms, 'EEE HH:mm');

@@ -1,4 +1,4 @@
-import { format as formatDate, parseISO } from 'date-fns';
+import { format as formatDate } from 'date-fns';
 import { useId, useState } from 'react';
 import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
@@ -11,7 +11,7 @@ import { draftChanged } from '../../store/slices/draft';
 import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
-import { dayText } from '../common/times';
+import { nearDayText } from '../common/times';
 import { written } from '../common/written';
 import { milkShort, milksOf } from '../draft/goods';
 import { useMilk } from '../draft/useMilk';
@@ -57,8 +57,8 @@ export function MilkShort({ planned }: { planned: Planned }) {
       ))}
       {past.map(({ id, name, useBy }) => (
         <p key={id} className="text-[15px] leading-snug font-medium">
-          {name} is to be used by {dayText(parseISO(useBy ?? '').getTime())}, and this warms it later: begin
-          sooner, or take other milk.
+          {name} is to be used by {nearDayText(useBy ?? '')}, and this warms it later: begin sooner, or take
+          other milk.
         </p>
       ))}
     </>

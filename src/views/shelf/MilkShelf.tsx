@@ -10,7 +10,7 @@ import { usePorts } from '../../store/ports';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { AskSheet } from '../common/AskSheet';
-import { dayText } from '../common/times';
+import { nearDayText } from '../common/times';
 import { written } from '../common/written';
 import { useMilk } from '../draft/useMilk';
 import { Board } from './Board';
@@ -139,7 +139,7 @@ function Lot({ milk }: { milk: KnownMilk }) {
           TREATMENT_WORDS[milk.treatment],
           milk.homogenised && 'homogenised',
           milk.farm && milk.farm !== milk.name && `from ${milk.farm}`,
-          milk.useBy && `use by ${dayText(parseISO(milk.useBy).getTime())}`,
+          milk.useBy && `use by ${nearDayText(milk.useBy)}`,
           milk.day &&
             came(milk.day, now) +
               (milk.litres != null && left !== milk.litres ? `, ${format.litres(milk.litres)}` : ''),

@@ -136,7 +136,7 @@ function AtTheBench({ here, again, another }: { here: Practising; again(): void;
     );
   return (
     <div className="lap:grid lap:grid-cols-[25rem_minmax(0,1fr)] lap:items-start lap:gap-x-6">
-      <div className="lap:sticky lap:top-4">
+      <div className="lap:sticky lap:top-[calc(1rem+var(--ringing,0px))]">
         <Bench room={room} act={act} />
         <p className="mt-2 flex flex-wrap justify-between gap-2">
           <Button
