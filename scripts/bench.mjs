@@ -12,4 +12,5 @@ must('npx', ['tsx', 'bench/learning.ts']);
 must('npx', ['tsx', 'bench/week.ts']);
 must('npx', ['tsx', 'bench/practice.ts']);
 must('npx', ['tsx', 'bench/frames.ts']);
+must('npx', ['tsx', 'bench/listeners.ts']);
 must('npx', ['tsx', 'bench/readings.ts']);

@@ -4,6 +4,7 @@ import { bounded } from '../src/core/faults/bounds';
 import { parse } from '../src/core/faults/zodFaults';
 import { briefSchema } from '../src/plan/brief/schema';
 import { type BenchPot, benchLooks, benchPot, putOnBench, readBench, stepBench } from '../src/sim/bench';
+import { sendTo } from './listener';
 
 /** Time between two readings, ms. */
 const EVERY_MS = 1000;
@@ -100,7 +101,7 @@ export function bench(mono: () => number): Router {
     const send = () => {
       moveOn(here);
       const reading = readBench(here.pot);
-      if (reading) response.write(`data: ${JSON.stringify(reading)}\n\n`);
+      if (reading) sendTo(response, `data: ${JSON.stringify(reading)}\n\n`);
     };
     send();
     const timer = setInterval(send, EVERY_MS);
