@@ -1,7 +1,7 @@
 import ical, { ICalAlarmType } from 'ical-generator';
 import { bad, good, type Result } from '../core/faults/fault';
 import { isoUtc, wallMinutes, wallTimeOf } from '../core/units/wallTime';
-import { methodIn } from '../plan/planOf';
+import { methodIn, type PlanOf } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
 import { expectedEnd } from '../run/expect';
 import { isOver, type MakeState } from '../run/state';
@@ -72,7 +72,8 @@ const entriesOf = (
  * A plan as a calendar (RFC 5545): each hands-on moment an event with an alarm, in local time without a zone. A plan that
  * says neither when it starts nor when it is ready has no place in one.
  */
-export function planCalendar(plan: Plan): Result<string> {
+export function planCalendar(of: PlanOf): Result<string> {
+  const { plan } = of;
   const total = plan.stages.reduce((sum, stage) => sum + stage.durationMin.likely, 0);
   const { start, readyBy } = plan.brief;
   const first =
@@ -88,7 +89,7 @@ export function planCalendar(plan: Plan): Result<string> {
       remedy: 'give start or readyBy in the brief, or there is nothing to put in a calendar',
     });
   const at = (minute: number) => `${wallTimeOf(first + minute)}:00Z`;
-  const name = methodIn({ plan })?.title ?? plan.method;
+  const name = methodIn(of)?.title ?? plan.method;
   const stages = plan.stages.map((stage) => ({
     stage,
     begins: at(stage.startMin),

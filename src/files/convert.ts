@@ -1,5 +1,6 @@
 import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
+import { METHODS, type MethodBook, methodById } from '../makes';
 import { type Plan, planSchema } from '../plan/schema';
 import { stateOf } from '../run/state';
 import { summaryOf } from '../run/summary';
@@ -15,17 +16,16 @@ import { weekCalendar, weekCsv, weekMarkdown } from './weekText';
 export const CONVERT_TO = ['markdown', 'ics', 'csv'] as const;
 export type ConvertTo = (typeof CONVERT_TO)[number];
 
-/** A plan or a make in another open format. */
-export function convert(value: unknown, to: ConvertTo): Result<string> {
-  const found = checkFile(value);
+/** A plan or a make in another open format; `methods` are the makes a plan may be of. */
+export function convert(value: unknown, to: ConvertTo, methods: MethodBook = METHODS): Result<string> {
+  const found = checkFile(value, methods);
   if (!found.ok) return found;
   switch (found.value.kind) {
     case 'plan': {
       const plan = parse<Plan>(planSchema, value);
       if (!plan.ok) return plan;
-      return to === 'ics'
-        ? planCalendar(plan.value)
-        : good(to === 'csv' ? planCsv(plan.value) : planMarkdown(plan.value));
+      const of = { plan: plan.value, method: methodById(plan.value.method, methods) };
+      return to === 'ics' ? planCalendar(of) : good(to === 'csv' ? planCsv(plan.value) : planMarkdown(of));
     }
     case 'make': {
       const make = parse<MakeFile>(makeSchema, value);

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
+import { bookWith, METHODS, methodById } from '../makes';
 import type { Brief } from '../plan/brief/schema';
 import { MODEL_VERSION, planBrief } from '../plan/plan';
 import { convert } from './convert';
@@ -191,4 +192,25 @@ it('a brief or a broken file is not converted', () => {
     'practice',
     'practised',
   ]);
+});
+
+describe('a make of one’s own', () => {
+  const paneer = methodById('paneer', METHODS);
+  if (!paneer) throw new Error('paneer is one of the product’s makes');
+  const mine = { ...paneer, id: 'my-paneer', title: 'Paneer, grandmother’s' };
+  const methods = bookWith([mine]);
+  const own = planBrief({ ...brief, method: mine.id }, { methods });
+  if (!own.ok) throw new Error('a copy of paneer can be planned');
+
+  it('goes out under its own name, and is known by its brief again where its book is at hand', () => {
+    for (const to of ['markdown', 'ics'] as const) {
+      const text = convert(own.value.plan, to, methods);
+      expect(text.ok && text.value).toContain('grandmother’s');
+    }
+    expect(checkFile({ ...brief, method: mine.id }, methods)).toMatchObject({ ok: true });
+    expect(checkFile({ ...brief, method: mine.id })).toMatchObject({
+      ok: false,
+      faults: [{ path: 'method' }],
+    });
+  });
 });

@@ -3,7 +3,7 @@ import { bad, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { answerSchema } from '../judge/schema';
 import { learnedSchema } from '../learn/schema';
-import { METHODS } from '../makes';
+import { METHODS, type MethodBook } from '../makes';
 import { methodSchema } from '../makes/methodSchema';
 import { resolveBrief } from '../plan/brief/resolve';
 import { type Brief, briefSchema } from '../plan/brief/schema';
@@ -34,7 +34,10 @@ export type FileKind = keyof typeof FILE_KINDS;
 const envelope = z.looseObject({ format: z.string().max(200) });
 
 /** Says what a file is and checks it against its schema, a brief also against its method. */
-export function checkFile(value: unknown): Result<{ kind: FileKind; version: number }> {
+export function checkFile(
+  value: unknown,
+  methods: MethodBook = METHODS,
+): Result<{ kind: FileKind; version: number }> {
   const head = parse(envelope, value);
   if (!head.ok) return head;
   const kind = head.value.format.replace(/^plump-pail\//, '') as FileKind;
@@ -53,7 +56,7 @@ export function checkFile(value: unknown): Result<{ kind: FileKind; version: num
   const read = parse<unknown>(schema as z.ZodType, kind === 'backup' ? upcastBackup(value) : value);
   if (!read.ok) return read;
   if (kind === 'brief') {
-    const resolved = resolveBrief(read.value as Brief, METHODS);
+    const resolved = resolveBrief(read.value as Brief, methods);
     if (!resolved.ok) return resolved;
   }
   return { ok: true, value: { kind, version: (read.value as { version: number }).version } };

@@ -1,7 +1,7 @@
 import { formatter, METRIC } from '../core/units/format';
 import { givenText } from '../core/units/given';
 import { isoUtc } from '../core/units/wallTime';
-import { methodIn } from '../plan/planOf';
+import { methodIn, type PlanOf } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
 import { reviewOf } from '../run/review';
 import { lotsOf } from '../run/shelf';
@@ -29,11 +29,12 @@ function doseLine(dose: Plan['doses'][number]): string {
 }
 
 /** A plan as Markdown, to read and print anywhere; metric, with a decimal point. */
-export function planMarkdown(plan: Plan): string {
+export function planMarkdown(of: PlanOf): string {
+  const { plan } = of;
   const { milk } = plan.brief;
   const p = plan.predictions;
   return plain([
-    `# ${quoted(methodIn({ plan })?.title ?? plan.method)}`,
+    `# ${quoted(methodIn(of)?.title ?? plan.method)}`,
     '',
     `- Milk: ${f.litres(milk.litres ?? 0)}, ${milk.species}, ${f.number(milk.fatPct ?? 0, 1)} % fat, ${f.number(milk.proteinPct ?? 0, 2)} % true protein`,
     `- Cheese: ${f.kg(p.yieldKg.likely)}, likely ${f.kg(p.yieldKg.low)} to ${f.kg(p.yieldKg.high)}`,

@@ -1,5 +1,6 @@
 import { seeded } from '../core/stats/random';
 import { blockedBetween } from '../core/units/blocked';
+import type { Method } from '../makes/method';
 import { Blocked, Columns, type Window } from '../plan/placing/columns';
 import { type Demand, demandOf, type Stretch, shapeOf } from '../plan/placing/demand';
 import type { Plan } from '../plan/schema';
@@ -14,6 +15,8 @@ import type { Laid, Task, Wish } from './wish';
 export interface Wanted {
   id: string;
   plan: Plan;
+  /** Its make, where it is not one of the product's. */
+  method?: Method | undefined;
   /** The lot of milk it is of; null for one that takes none of them. */
   milk: string | null;
   notBefore: number | null;

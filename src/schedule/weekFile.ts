@@ -157,6 +157,7 @@ export function weekOf(value: unknown): Result<Week> {
     return {
       id: wish.id,
       plan: planned.value.plan,
+      method: planned.value.method,
       milk: wish.milk ?? null,
       notBefore: minutesOf(wish.notBefore),
       readyBy: minutesOf(wish.readyBy),

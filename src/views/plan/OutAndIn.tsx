@@ -35,12 +35,12 @@ export function OutAndIn({
       start === undefined && readyBy === undefined
         ? { ...planned.plan, brief: { ...planned.plan.brief, start: startWall } }
         : planned.plan;
-    const text = convert(plan, to);
+    const text = convert(plan, to, methods);
     if (text.ok) saveText(`${name}.${ending}`, text.value, type);
     else toast.error(text.faults.map((fault) => `${fault.problem}; ${fault.remedy}`).join(' '));
   };
   const take = async (value: unknown): Promise<Result<unknown>> => {
-    const found = checkFile(value);
+    const found = checkFile(value, methods);
     if (!found.ok) return found;
     const brief =
       found.value.kind === 'plan' ? parse<Plan>(planSchema, value) : parse<Brief>(briefSchema, value);

@@ -77,10 +77,12 @@ export function Scene({
             begin={start.begin}
             enter={start.enter}
           />
+          {/* Falls away where the next stands on a line of its own. */}
+          <span aria-hidden="true" className="inline-block w-5" />{' '}
           <Button
             tone="quiet"
             size="small"
-            className="-my-2 ml-3"
+            className="-mx-3 -my-2"
             disabled={stale}
             onClick={() => navigate('/practise', { state: { brief } })}
           >

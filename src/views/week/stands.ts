@@ -10,7 +10,7 @@ export interface Stands {
 
 /** What the maker says of a week; what only time changes is left out. */
 const saidIn = ({ running: _running, from: _from, days: _days, wanted, ...said }: AskedWeek): string =>
-  JSON.stringify([said, wanted.map(({ plan, ...rest }) => [rest, plan.brief])]);
+  JSON.stringify([said, wanted.map(({ plan, method: _method, ...rest }) => [rest, plan.brief])]);
 
 /** Makes that stand elsewhere in another week: from when to when. */
 export function movesOf(laid: WeekPlan, other: WeekPlan): { id: string; from: string; to: string | null }[] {

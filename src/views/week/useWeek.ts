@@ -148,6 +148,7 @@ export function useWeek(now: number) {
               {
                 id: wish.id,
                 plan: planned.plan,
+                method: planned.method,
                 milk: milks.some((one) => one.id === wish.milkId) ? wish.milkId : null,
                 notBefore: wish.notBefore === null ? null : wallMinutes(wish.notBefore),
                 readyBy: wish.readyBy === null ? null : wallMinutes(wish.readyBy),
