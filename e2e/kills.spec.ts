@@ -57,7 +57,10 @@ for (const [family, make] of FAMILIES.entries())
         const pad = page.getByRole('form', { name: 'Note a reading' });
         // Where something goes in, another amount of it does first, and the plan follows.
         const other = page.getByRole('button', { name: 'Other amount', exact: true });
-        if ((await other.isVisible()) && !(await action(page).textContent())?.includes('Weigh out')) {
+        // Acid that is poured by the look of the whey goes in by its own portions.
+        const byPortions = await page.getByRole('button', { name: /^Poured/ }).isVisible();
+        const weighs = (await action(page).textContent())?.includes('Weigh out');
+        if ((await other.isVisible()) && !byPortions && !weighs) {
           await other.click();
           await page.getByRole('textbox', { name: /^Amount of/ }).fill('0.5');
           await page.getByRole('button', { name: 'It is in' }).click();
@@ -66,6 +69,10 @@ for (const [family, make] of FAMILIES.entries())
         }
         const turn = random() < 0.5 && done.length < all - 2;
         if (turn) {
+          if (byPortions) {
+            await page.getByRole('button', { name: /^Poured/ }).click();
+            await page.getByRole('button', { name: /^clear/ }).click();
+          }
           await page.locator('[data-main]').click();
           await expect(place).toContainText(`stage ${done.length + 2} of`);
           const after = await stored(page);
