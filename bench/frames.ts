@@ -36,7 +36,10 @@ try {
   await page.getByRole('radio', { name: '600 ×' }).click();
   await page.getByRole('button', { name: 'Let time go by' }).click();
   await watch(page);
-  while ((await page.evaluate<number>('window.frames_.length')) < FRAMES) await page.waitForTimeout(200);
+  await page.waitForFunction(
+    (many) => (window as unknown as { frames_: number[] }).frames_.length > many,
+    FRAMES,
+  );
   await tell(page, 'a frame of the practice bench at 600 ×', 16.7);
 
   await page.goto(`http://127.0.0.1:${PORT}/week`);

@@ -1,6 +1,7 @@
 /**
- * `npm run mutate`: puts small faults into core, plan and run and tells which of them no unit test notices. All of it takes a night;
- * `--windows 40 --seed 7` takes so many stretches of a few lines, drawn by the seed; `--mutate src/core/acid/acids.ts` one file.
+ * `npm run mutate`: puts small faults into core, plan and run and tells which of them no unit test notices. Every fault
+ * is put before all of them, one or two minutes each: `--windows 40 --seed 7` takes so many stretches of a few lines, drawn by the seed,
+ * `--mutate src/core/acid/acids.ts` one file.
  */
 import { spawnSync } from 'node:child_process';
 import { readdirSync, readFileSync } from 'node:fs';

@@ -29,9 +29,8 @@ function alarmsIn({ id, state }: MakeView): Alarm[] {
  */
 function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
   const high = useRef(0);
-  // biome-ignore lint/correctness/useExhaustiveDependencies: it grows with every line
   useLayoutEffect(() => {
-    const now = strip.current?.offsetHeight ?? 0;
+    const now = lines === 0 ? 0 : (strip.current?.offsetHeight ?? 0);
     if (now > high.current && scrollY === 0) scrollBy(0, now - high.current);
     high.current = now;
     // What else sticks to the top stands beneath it.

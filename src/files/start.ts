@@ -12,7 +12,7 @@ import type { MakeFile } from './make';
  * was given, where its stages are still those of its brief.
  */
 export function startFile(value: unknown): Result<MakeFile> {
-  const given = planOf(value);
+  const given = planIn(value);
   if (given && !given.ok) return given;
   const planned = planFile(given ? given.value.brief : value);
   if (!planned.ok) return planned;
@@ -46,7 +46,7 @@ export function startFile(value: unknown): Result<MakeFile> {
 }
 
 /** A plan as it stands in a file; null for anything else. */
-const planOf = (value: unknown): Result<Plan> | null =>
+const planIn = (value: unknown): Result<Plan> | null =>
   typeof value === 'object' && value !== null && 'format' in value && value.format === 'plump-pail/plan'
     ? parse<Plan>(planSchema, value)
     : null;

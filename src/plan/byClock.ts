@@ -7,7 +7,7 @@ import { wallMinutes } from '../core/units/wallTime';
 import type { Method } from '../makes/method';
 import type { Brief } from './brief/schema';
 import { inMetric } from './cautionText';
-import { drawnOut, EARLY_MIN, type Laid, laidRound } from './placing/laid';
+import { drawnOut, EARLY_MIN, type LaidPlan, laidRound } from './placing/laid';
 import type { Planned } from './planned';
 
 type PlanAs = (brief: Brief) => Result<Planned>;
@@ -120,7 +120,7 @@ export function planByClock(brief: Brief, planAs: PlanAs, finish: PlanAs): Resul
   const { method } = first.value;
   const by = brief.readyBy === undefined ? null : (wallMinutes(brief.readyBy) as number);
   const begin = brief.start === undefined ? null : (wallMinutes(brief.start) as number);
-  let best: { way: Way; laid: Laid; cost: number } | null = null;
+  let best: { way: Way; laid: LaidPlan; cost: number } | null = null;
   for (const way of waysOf(free, method)) {
     if (best && best.laid.blockedMin === 0 && way.cost * A_WAY_MIN >= best.cost) continue;
     const planned = way.changes.length === 0 ? first : planAs(way.brief);

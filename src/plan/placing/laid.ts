@@ -17,7 +17,7 @@ const LOOK_EVERY_MIN = 15;
 const NEAR = 1e-6;
 
 /** A plan laid from a start, wall minutes: how much longer or shorter each stage is, and for how long hands are wanted when nobody is there. */
-export interface Laid {
+export interface LaidPlan {
   startMin: number;
   waits: readonly number[];
   blockedMin: number;
@@ -51,7 +51,7 @@ const wantedIn = (hands: Spells, at: number, spells: Spells): number =>
   );
 
 /** From a start where nothing fits wholly: what can wait waits until somebody is there for what comes next. */
-function asNear({ stages }: Demand, startMin: number, spells: Spells): Omit<Laid, 'earlyMin'> {
+function asNear({ stages }: Demand, startMin: number, spells: Spells): Omit<LaidPlan, 'earlyMin'> {
   let at = startMin;
   let blockedMin = 0;
   const waits = stages.map(({ likelyMin, moreSteps, hands }, i) => {
@@ -85,7 +85,7 @@ function bestWay(ways: Columns): Column | undefined {
  * who is not there, and of those the freshest; where there is none, the start at which hands are wanted for the fewest such minutes. Null
  * where it cannot be ready in time at all.
  */
-export function laidRound(planned: Planned, { by, begin, ...absent }: Hours): Laid | null {
+export function laidRound(planned: Planned, { by, begin, ...absent }: Hours): LaidPlan | null {
   const demand = demandOf('', planned);
   const [least, likely, most] = [
     minutesOf(demand, 'less'),
@@ -115,7 +115,7 @@ export function laidRound(planned: Planned, { by, begin, ...absent }: Hours): La
       earlyMin: way.earlyMin,
     };
   }
-  let nearest: Laid | null = null;
+  let nearest: LaidPlan | null = null;
   for (let startMin = latest; startMin >= from - NEAR; startMin -= LOOK_EVERY_MIN) {
     const laid = asNear(demand, startMin, spells);
     if (by !== null && laid.readyMin > by + NEAR) continue;
@@ -127,7 +127,7 @@ export function laidRound(planned: Planned, { by, begin, ...absent }: Hours): La
 }
 
 /** A plan with stages longer or shorter than likely: their times, its ready time and its hours follow. */
-export function drawnOut(planned: Planned, laid: Laid, brief: Brief, told: Plan['cautions']): Planned {
+export function drawnOut(planned: Planned, laid: LaidPlan, brief: Brief, told: Plan['cautions']): Planned {
   let at = 0;
   const lasts = (i: number, likely: number) => likely + (laid.waits[i] ?? 0);
   const stages = planned.plan.stages.map((stage, i) => {
