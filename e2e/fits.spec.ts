@@ -51,6 +51,10 @@ test('what rings moves nothing away from under the finger, and stays in sight ho
   expect(Math.abs(((await main.boundingBox())?.y ?? 0) - (before?.y ?? 0))).toBeLessThan(2);
   await page.evaluate(() => scrollTo(0, 500));
   await expect(bell).toBeInViewport();
+  // Opened anew while it rings, a view begins at its top.
+  await page.reload();
+  await expect(bell).toBeInViewport();
+  expect(await page.evaluate(() => scrollY)).toBe(0);
 });
 
 test('a press that leaves a number is not lost where the line moves as the number closes', async ({

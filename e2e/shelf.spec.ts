@@ -96,7 +96,7 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   const can = page.getByRole('article', { name: 'Wednesday’s can' });
   await expect(can).toContainText('10.0\u00a0L');
-  await expect(can).toContainText('raw · from Sallow Reach · use by Fri 27 Nov · came yesterday');
+  await expect(can).toContainText('raw · from Sallow Reach · use by Fri\u00a027\u00a0Nov · came yesterday');
   await expect(can).not.toContainText('days old');
 
   await page.getByRole('button', { name: 'plan with it: Wednesday’s can' }).click();
@@ -109,7 +109,9 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   ).toBeVisible();
   await type(page, 'Milk', '6');
   await expect(page.getByText('more wanted')).toHaveCount(0);
-  const tooLate = page.getByText('Wednesday’s can is to be used by Fri 27 Nov, and this warms it later');
+  const tooLate = page.getByText(
+    'Wednesday’s can is to be used by Fri\u00a027\u00a0Nov, and this warms it later',
+  );
   await page.getByRole('button', { name: /^When/ }).click();
   await page.getByRole('radio', { name: 'start at' }).click();
   await page.getByLabel('Start at').fill('2026-11-28T09:00');
@@ -139,6 +141,10 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
   await expect(can).toContainText('Past its use-by');
   await expect(can).not.toContainText('days old: smell');
   await expect(page.getByRole('region', { name: 'To buy' })).not.toContainText('Wednesday’s can');
+  await page.getByRole('button', { name: 'plan with it: Wednesday’s can' }).click();
+  await expect(
+    page.getByText('Wednesday’s can is past its use-by, Wed\u00a025\u00a0Nov: take other milk.'),
+  ).toBeVisible();
 });
 
 test('two cans poured together are both named in what is made of them', async ({ page }) => {

@@ -78,6 +78,22 @@ test.describe('the demo’s week', () => {
   });
 });
 
+test('milk past its use-by is laid nowhere, and not offered either', async ({ page }) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'A can of milk' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+  await sheet.getByLabel('Name').fill('Monday’s can');
+  await sheet.getByLabel('Use by').fill('2026-11-24');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'plan with it: Monday’s can' }).click();
+  await page.getByRole('link', { name: 'Week', exact: true }).click();
+  await page.getByLabel('Make', { exact: true }).selectOption('paneer');
+  await page.getByRole('button', { name: 'Put it in the week' }).click();
+  const waits = page.getByRole('region', { name: 'No place yet' });
+  await expect(waits).toContainText('its milk Monday’s can does not keep so long', { timeout: 20_000 });
+  await expect(waits.getByRole('button')).toHaveCount(0);
+});
+
 test('an empty kitchen’s week says what to do, and takes a first wish', async ({ page }) => {
   await page.goto('/week');
   await expect(page.getByText('Say what you want on the table')).toBeVisible();

@@ -24,14 +24,15 @@ function alarmsIn({ id, state }: MakeView): Alarm[] {
 }
 
 /**
- * Takes the page along by as much as the strip grows, so that nothing moves away under the finger. Farther down the page the browser
- * does that itself.
+ * Takes the page along by as much as the strip grows, so that nothing moves away under the finger of whoever is at it; a page that has
+ * just been opened begins at its top. Farther down the page the browser does that itself.
  */
 function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
   const high = useRef(0);
   useLayoutEffect(() => {
     const now = lines === 0 ? 0 : (strip.current?.offsetHeight ?? 0);
-    if (now > high.current && scrollY === 0) scrollBy(0, now - high.current);
+    if (now > high.current && scrollY === 0 && navigator.userActivation.hasBeenActive)
+      scrollBy(0, now - high.current);
     high.current = now;
     // What else sticks to the top stands beneath it.
     document.documentElement.style.setProperty('--ringing', `${now}px`);
@@ -50,7 +51,8 @@ export function Alarms() {
   const { answered, snoozedUntil } = useAppSelector((state) => state.alarms);
   const { sound = true, spoken = false } = useAppSelector((state) => state.kitchen);
   const alarms = useMemo(() => [...running.flatMap(alarmsIn), ...over.flatMap(tasteAlarms)], [running, over]);
-  const loud = ringing(alarms, new Set(answered), snoozedUntil, now);
+  // The latest first: on a narrow screen the others are scrolled to.
+  const loud = ringing(alarms, new Set(answered), snoozedUntil, now).sort((a, b) => b.dueAt - a.dueAt);
   const says = (alarm: Alarm) => {
     if (alarm.about === 'taste') return tasteText(alarm);
     const make = running.find(({ id }) => id === alarm.makeId);
@@ -76,7 +78,7 @@ export function Alarms() {
       ref={strip}
       aria-label="Ringing"
       role="alert"
-      className="sticky top-0 z-30 border-b-[4px] border-rim bg-now text-on-now [overflow-anchor:none] print:hidden"
+      className="sticky top-0 z-30 max-h-[8.5rem] overflow-y-auto border-b-[4px] tab:max-h-[40vh] border-rim bg-now text-on-now [overflow-anchor:none] print:hidden"
     >
       {loud.map((alarm) => (
         <div key={alarm.key} className="mx-auto flex max-w-[1560px] flex-wrap items-center gap-3 px-5 py-2.5">

@@ -26,7 +26,7 @@ export function momentText(ms: number, now: number): string {
 export const dayText = (ms: number): string => formatDate(ms, 'EEE d MMM yyyy');
 
 /** A day that is near, told without its year: “Wed 2 Dec”. */
-export const nearDayText = (day: string): string => formatDate(parseISO(day), 'EEE d MMM');
+export const nearDayText = (day: string): string => formatDate(parseISO(day), 'EEE\u00a0d\u00a0MMM');
 export const clockText = (ms: number): string => formatDate(ms, 'HH:mm');
 /** "Fri 14:05". */
 export const dayClock = (ms: number): string => formatDate(ms, 'EEE HH:mm');

@@ -57,8 +57,9 @@ export function MilkShort({ planned }: { planned: Planned }) {
       ))}
       {past.map(({ id, name, useBy }) => (
         <p key={id} className="text-[15px] leading-snug font-medium">
-          {name} is to be used by {nearDayText(useBy ?? '')}, and this warms it later: begin sooner, or take
-          other milk.
+          {pastUseBy({ useBy }, formatDate(now, 'yyyy-MM-dd'))
+            ? `${name} is past its use-by, ${nearDayText(useBy ?? '')}: take other milk.`
+            : `${name} is to be used by ${nearDayText(useBy ?? '')}, and this warms it later: begin sooner, or take other milk.`}
         </p>
       ))}
     </>

@@ -15,6 +15,7 @@ import { say } from '../common/written';
 import { draftOf } from '../draft/draftOf';
 import { ByDay } from './ByDay';
 import { Lanes } from './Lanes';
+import { Left } from './Left';
 import { Needs } from './Needs';
 import { breaksAt, lookedAt, snapped } from './snap';
 import { onWall, readable } from './strands';
@@ -259,40 +260,6 @@ function Chosen({ here, id, now, onGone }: { here: WeekHere; id: string; now: nu
           Leave it out
         </Button>
       </div>
-    </section>
-  );
-}
-
-/** What found no place, with its reason, and the start where it comes nearest to one. */
-function Left({ here, onMove }: { here: WeekHere; onMove(id: string, start: string): void }) {
-  const dispatch = useAppDispatch();
-  const left = here.laid?.left ?? [];
-  const lost = here.plans.filter(({ planned }) => planned === null);
-  if (left.length + lost.length === 0) return null;
-  return (
-    <section aria-label="No place yet" className="stitch mt-5 pt-3">
-      <h2 className="text-[22px]">No place yet</h2>
-      <ul>
-        {lost.map(({ wish }) => (
-          <li key={wish.id} className="mt-2 text-[16px]">
-            <strong>{wish.name}</strong>: it cannot be planned as it was wanted any more.
-            <Button size="small" tone="quiet" onClick={() => dispatch(wishLeft(wish.id))}>
-              Leave it out
-            </Button>
-          </li>
-        ))}
-        {left.map(({ id, because, nearest }) => (
-          <li key={id} className="mt-2 text-[16px]">
-            <strong>{here.asked.names[id]}</strong>: {because}.
-            <span className="block text-[15px] text-ink-soft">
-              Nearest {readable(nearest.start)}: {nearest.breaks}.
-            </span>
-            <Button size="small" tone="quiet" onClick={() => onMove(id, nearest.start)}>
-              Put it there all the same
-            </Button>
-          </li>
-        ))}
-      </ul>
     </section>
   );
 }
