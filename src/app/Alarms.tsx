@@ -29,10 +29,21 @@ function alarmsIn({ id, state }: MakeView): Alarm[] {
  */
 function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
   const high = useRef(0);
+  // The browser's own sign of a touch outlives a reload of the page; this one does not.
+  const touched = useRef(false);
+  useEffect(() => {
+    const whenTouched = new AbortController();
+    const touch = () => {
+      touched.current = true;
+      whenTouched.abort();
+    };
+    for (const kind of ['pointerdown', 'keydown'] as const)
+      addEventListener(kind, touch, { capture: true, signal: whenTouched.signal });
+    return () => whenTouched.abort();
+  }, []);
   useLayoutEffect(() => {
     const now = lines === 0 ? 0 : (strip.current?.offsetHeight ?? 0);
-    if (now > high.current && scrollY === 0 && navigator.userActivation.hasBeenActive)
-      scrollBy(0, now - high.current);
+    if (now > high.current && scrollY === 0 && touched.current) scrollBy(0, now - high.current);
     high.current = now;
     // What else sticks to the top stands beneath it.
     document.documentElement.style.setProperty('--ringing', `${now}px`);
