@@ -3,7 +3,15 @@ import { z } from 'zod';
 import { bounded } from '../src/core/faults/bounds';
 import { parse } from '../src/core/faults/zodFaults';
 import { briefSchema } from '../src/plan/brief/schema';
-import { type BenchPot, benchLooks, benchPot, putOnBench, readBench, stepBench } from '../src/sim/bench';
+import {
+  type BenchPot,
+  benchLooks,
+  benchPot,
+  minuteOf,
+  putOnBench,
+  readBench,
+  stepBench,
+} from '../src/sim/bench';
 import { sendTo } from './listener';
 
 /** Time between two readings, ms. */
@@ -138,7 +146,7 @@ export function bench(mono: () => number): Router {
     };
     stepBench(one.pot, advanceMin);
     for (const send of one.listeners) send();
-    response.json({ ...one.pot.controls, minute: one.pot.minute, looks: benchLooks(one.pot) });
+    response.json({ ...one.pot.controls, minute: minuteOf(one.pot), looks: benchLooks(one.pot) });
   });
   return router;
 }

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { usualMultiplier } from '../core/coagulant/clotting';
 import { minutesTo, potOf } from '../core/heat/pot';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { benchLooks, benchPot, putOnBench, readBench, stepBench } from './bench';
@@ -8,26 +9,26 @@ describe('the pot on the bench', () => {
     const pot = benchPot(8, 3);
     pot.controls = { ...pot.controls, hob: 2, lid: false };
     const body = potOf(8, 8 * 1.031);
-    const minutes = minutesTo(body, 4, 60, 20, body.powerKw * pot.quirks.power);
+    const minutes = minutesTo(body, 4, 60, 20, body.powerKw * pot.practice.world.power);
     for (let i = 0; i < 200; i++) stepBench(pot, minutes / 200);
-    expect(pot.tempC).toBeCloseTo(60, 0);
+    expect(pot.practice.pot.tempC).toBeCloseTo(60, 0);
     pot.controls = { ...pot.controls, hob: 0, ice: true };
     stepBench(pot, 30);
-    expect(pot.tempC).toBeLessThan(25);
+    expect(pot.practice.pot.tempC).toBeLessThan(25);
     pot.controls = { ...pot.controls, hob: 3, ice: false };
     stepBench(pot, 600);
-    expect(pot.tempC).toBeLessThanOrEqual(100);
+    expect(pot.practice.pot.tempC).toBeLessThanOrEqual(100);
   });
 
   it('sours once a culture is in, and only then', () => {
     const pot = benchPot(4, 5);
-    pot.tempC = 30;
+    pot.practice.pot.tempC = 30;
     stepBench(pot, 300);
-    expect(pot.ferment).toBeNull();
-    pot.tempC = 30;
+    expect(pot.practice.pot.ferment).toBeNull();
+    pot.practice.pot.tempC = 30;
     pot.controls = { ...pot.controls, culture: true };
     for (let i = 0; i < 60; i++) {
-      pot.tempC = 30;
+      pot.practice.pot.tempC = 30;
       stepBench(pot, 10);
     }
     pot.lost = 0;
@@ -53,11 +54,18 @@ describe('the pot on the bench', () => {
 });
 
 describe('a batch on the bench', () => {
-  const put = (method: string, seed = 1) => {
-    const pot = benchPot(8, seed);
+  const put = (method: string, seed = 1, tempC = 4) => {
+    const pot = benchPot(8, seed, tempC);
     const done = putOnBench(pot, basic(method));
     if (!done.ok) throw new Error('the test’s brief must go on the bench');
     return pot;
+  };
+  /** When the plan has the bowl stop, and how warm its milk is then. */
+  const flocculation = (method: string) => {
+    const { plan } = planned(basic(method));
+    const warm = plan.stages.find(({ kind }) => kind === 'warm');
+    const cut = plan.predictions.setMin?.likely ?? 0;
+    return { at: warm?.targetC ?? 0, minutes: cut / usualMultiplier(false) };
   };
   const reading = (pot: ReturnType<typeof benchPot>) => {
     for (;;) {
@@ -67,18 +75,17 @@ describe('a batch on the bench', () => {
   };
 
   it('is the same for the same seed, another for another, and near its plan', () => {
-    expect(put('paneer', 3).batch?.kg).toBe(put('paneer', 3).batch?.kg);
-    expect(put('paneer', 3).batch?.kg).not.toBe(put('paneer', 4).batch?.kg);
+    expect(put('paneer', 3).kg).toBe(put('paneer', 3).kg);
+    expect(put('paneer', 3).kg).not.toBe(put('paneer', 4).kg);
     const { likely } = planned(basic('paneer')).plan.predictions.yieldKg;
-    expect((put('paneer', 3).batch?.kg ?? 0) / likely).toBeGreaterThan(0.7);
-    expect((put('paneer', 3).batch?.kg ?? 0) / likely).toBeLessThan(1.4);
+    expect((put('paneer', 3).kg ?? 0) / likely).toBeGreaterThan(0.7);
+    expect((put('paneer', 3).kg ?? 0) / likely).toBeLessThan(1.4);
   });
 
-  it('clears with the acid it needs, and its pH falls with every gram', () => {
-    const pot = put('whole-milk-ricotta');
-    const needed = pot.batch?.acidNeededGrams ?? 0;
+  it('clears with the acid it needs as hot as it is, and its pH falls with every gram', () => {
+    const pot = put('whole-milk-ricotta', 1, 85);
     const at = (share: number) => {
-      pot.controls = { ...pot.controls, acidGrams: share * needed };
+      pot.controls = { ...pot.controls, acidGrams: share * (pot.practice.acidNeededGrams ?? 0) };
       return { whey: benchLooks(pot).whey, pH: reading(pot).pH };
     };
     const [none, some, nearly, all] = [at(0), at(0.5), at(0.96), at(1)];
@@ -87,16 +94,23 @@ describe('a batch on the bench', () => {
     expect(some?.pH).toBeGreaterThan(all?.pH ?? 9);
   });
 
-  it('stops the bowl when its coagulant has had its minutes, and not before', () => {
-    const pot = put('squeaky-curds');
-    expect(benchLooks(pot).bowl).toBeNull();
-    pot.controls = { ...pot.controls, coagulant: true };
-    stepBench(pot, 1);
-    expect(benchLooks(pot).bowl).toBe('turning');
-    stepBench(pot, (pot.batch?.flocculationMin ?? 0) - 1.5);
-    expect(benchLooks(pot).bowl).toBe('turning');
-    stepBench(pot, 1);
-    expect(benchLooks(pot).bowl).toBe('stopped');
+  it('stops the bowl when its coagulant has had its minutes: about the planned ones, later in cooler milk', () => {
+    const stopsAfter = (tempC: number) => {
+      const pot = put('squeaky-curds', 1, tempC);
+      expect(benchLooks(pot).bowl).toBeNull();
+      pot.controls = { ...pot.controls, coagulant: true };
+      for (let minute = 0; minute < 120; minute++) {
+        if (benchLooks(pot).bowl === 'stopped') return minute;
+        stepBench(pot, 1);
+      }
+      return null;
+    };
+    const { at: set = 0, minutes: planned = 0 } = flocculation('squeaky-curds');
+    const usual = stopsAfter(set) ?? 0;
+    expect(usual / planned).toBeGreaterThan(0.6);
+    expect(usual / planned).toBeLessThan(1.6);
+    expect(stopsAfter(set - 5)).toBeGreaterThan(usual);
+    expect(stopsAfter(5)).toBeNull();
   });
 
   it('drains a bag towards its end, and weighs all else as it comes out', () => {
@@ -107,18 +121,18 @@ describe('a batch on the bench', () => {
       return reading(bag).kg;
     });
     expect([...weights].sort((a, b) => b - a)).toEqual(weights);
-    expect(weights.at(-1)).toBeCloseTo(bag.batch?.kg ?? 0, 1);
+    expect(weights.at(-1)).toBeCloseTo(bag.kg ?? 0, 1);
     const ball = put('quick-stretched');
     ball.controls = { ...ball.controls, scale: 'curd' };
     stepBench(ball, 1);
-    expect(reading(ball).kg).toBeCloseTo(ball.batch?.kg ?? 0, 1);
+    expect(reading(ball).kg).toBeCloseTo(ball.kg ?? 0, 1);
   });
 
   it('a brief that cannot be made stays off it', () => {
     const pot = benchPot(8, 1);
     const wrong = basic('quick-stretched', { treatment: 'ultra-heat' });
     expect(putOnBench(pot, wrong).ok).toBe(false);
-    expect(pot.batch).toBeNull();
+    expect(pot.kg).toBeNull();
   });
 
   it('a long wait is many short ones', () => {
@@ -126,6 +140,6 @@ describe('a batch on the bench', () => {
     for (const pot of [once, often]) pot.controls = { ...pot.controls, hob: 1 };
     stepBench(once, 45);
     for (let i = 0; i < 90; i++) stepBench(often, 0.5);
-    expect(once.tempC).toBeCloseTo(often.tempC, 6);
+    expect(once.practice.pot.tempC).toBeCloseTo(often.practice.pot.tempC, 6);
   });
 });

@@ -1,16 +1,15 @@
-import { bufferOf } from '../core/acid/buffer';
-import { liquidStarter } from '../core/culture/dose';
-import { advance, type Ferment, fermentPH, startFerment } from '../core/culture/ferment';
-import { good, type Result } from '../core/faults/fault';
-import { LOSS_W_PER_M2K, potOf, tempAfter } from '../core/heat/pot';
-import { compositionOf, type MilkBatch, milkBatch } from '../core/milk/composition';
-import { FRESH_MILK_PH, SPECIES_FACTS } from '../core/milk/species';
-import { normal, type Random, seeded } from '../core/stats/random';
+import { type Bag, bagAfter } from '../core/curd/bag';
+import { type Fault, good, type Result } from '../core/faults/fault';
+import { type Random, seeded } from '../core/stats/random';
 import { roundTo } from '../core/units/numbers';
 import type { Brief } from '../plan/brief/schema';
-import { type BenchBatch, benchBatch, curdOnScaleKg, pHWithAcid } from './batch';
-import { afterglow, ICE_C, ICE_W_PER_M2K } from './hob';
-import { wheyWith } from './whey';
+import { act } from './practice/acts';
+import { beginPractice, type Practice } from './practice/batch';
+import { bestOf } from './practice/best';
+import { plannedGrams } from './practice/doses';
+import { elapse } from './practice/elapse';
+import { hiddenOf } from './practice/hidden';
+import { look, meterReads, readsC } from './practice/senses';
 
 /** What somebody does to the pot on the bench. */
 export interface BenchControls {
@@ -29,22 +28,19 @@ export interface BenchControls {
   scale: 'pot' | 'curd';
 }
 
-/** A pot on the bench: a probe, a pH meter and a scale on milk that obeys the core, with quirks of its own. */
+/**
+ * A pot on the bench: a probe, a pH meter and a scale on a practice pot with quirks of its own, whose hob, lid, ice and doses
+ * are in somebody's hands, and whose curd comes out as a good hand would have brought it there.
+ */
 export interface BenchPot {
-  minute: number;
-  tempC: number;
-  litres: number;
+  practice: Practice;
+  /** When what is in it was put there, min of the bench. */
+  from: number;
   controls: BenchControls;
-  /** What is really being made; null is plain milk. */
-  batch: BenchBatch | null;
-  /** When the coagulant went in, and the curd onto the scale, min. */
-  coagulantAt: number | null;
+  /** What its curd comes to in good hands, kg; null while plain milk is in it. */
+  kg: number | null;
+  /** When the curd came onto the scale, min of the bench. */
   drainedFrom: number | null;
-  /** What this hob gives against the usual one and still gives when it is off; how far the probe is off, and trembles. */
-  quirks: { power: number; probeOffC: number; noiseC: number; pHOff: number; heatLeftKj: number };
-  /** Heat the hob and the base still hold, kJ. */
-  heatLeftKj: number;
-  ferment: Ferment | null;
   /** Readings still to be lost in the drop-out under way. */
   lost: number;
   random: Random;
@@ -63,16 +59,24 @@ export interface BenchReading {
   kg: number;
 }
 
-const ROOM_C = 20;
 const DROP_OUT = { chance: 0.01, most: 6 } as const;
+
+/** Plain milk on the bench is milk of which anything that sours could become. */
+const plain = (litres: number): Brief => ({
+  format: 'plump-pail/brief',
+  version: 1,
+  method: 'sour-basket',
+  milk: { species: 'cow', litres },
+});
 
 /** A pot new to the bench, of plain milk at `tempC`, with the quirks of its seed. */
 export function benchPot(litres: number, seed: number, tempC = 4): BenchPot {
-  const random = seeded(seed);
+  const begun = beginPractice(plain(litres), hiddenOf({ seed }), seed);
+  if (!begun.ok) throw new Error('plain milk can always stand on the bench');
+  begun.value.pot.tempC = tempC;
   return {
-    minute: 0,
-    tempC,
-    litres,
+    practice: begun.value,
+    from: 0,
     controls: {
       hob: 0,
       lid: true,
@@ -82,93 +86,81 @@ export function benchPot(litres: number, seed: number, tempC = 4): BenchPot {
       acidGrams: 0,
       scale: 'pot',
     },
-    batch: null,
-    coagulantAt: null,
+    kg: null,
     drainedFrom: null,
-    quirks: {
-      power: Math.exp(0.2 * normal(random)),
-      probeOffC: 0.6 * normal(random),
-      noiseC: 0.1,
-      pHOff: 0.03 * normal(random),
-      heatLeftKj: 10 + 50 * random(),
-    },
-    heatLeftKj: 0,
-    ferment: null,
     lost: 0,
-    random,
+    random: seeded(seed + 2),
     seed,
   };
 }
 
-const facts = SPECIES_FACTS.cow;
+/** The bench's own time, min. */
+export const minuteOf = ({ from, practice }: BenchPot): number => from + practice.pot.minute;
+
+const UNMADE: Fault = { path: 'method', problem: 'comes to nothing with this milk', remedy: 'plan it anew' };
 
 /**
  * Puts a real batch of a brief into a pot that holds none yet, as warm as the pot is, the same one for the same seed; faults
  * of the brief come back.
  */
 export function putOnBench(pot: BenchPot, brief: Brief): Result<BenchPot> {
-  if (pot.batch) return good(pot);
-  const { power, probeOffC } = pot.quirks;
-  const batch = benchBatch(brief, { power, probeOffC: -probeOffC }, seeded(pot.seed + 1));
-  if (!batch.ok) return batch;
-  pot.batch = batch.value;
-  pot.litres = batch.value.world.milk.litres;
-  pot.ferment = null;
+  if (pot.kg !== null) return good(pot);
+  const hidden = hiddenOf({ seed: pot.seed });
+  const begun = beginPractice(brief, hidden, pot.seed);
+  if (!begun.ok) return begun;
+  const best = bestOf(brief, hidden);
+  if (!best) return { ok: false, faults: [UNMADE] };
+  const { tempC } = pot.practice.pot;
+  pot.from = minuteOf(pot);
+  pot.practice = begun.value;
+  pot.practice.pot.tempC = tempC;
+  pot.kg = best.kg;
   return good(pot);
 }
 
-const milkIn = (pot: BenchPot): MilkBatch =>
-  pot.batch?.world.milk ?? milkBatch(pot.litres, compositionOf('cow', facts.fatPct, facts.proteinPct));
-
-/** A long wait goes by in steps of this, min. */
-const STEP_MIN = 10;
+/** Does to the pot what its controls say and has not been done yet. */
+function obey({ practice, controls }: BenchPot): void {
+  practice.hob = controls.hob;
+  practice.lid = controls.lid;
+  practice.ice = controls.ice;
+  // Whoever turns its hob stirs it too.
+  practice.stirring = controls.hob > 0;
+  const add = (what: 'culture' | 'coagulant') =>
+    act(practice, { do: 'add', what, grams: plannedGrams(practice, what) ?? 0 });
+  if (controls.culture && !practice.pot.ferment) add('culture');
+  if (controls.coagulant && !practice.pot.clot) add('coagulant');
+  const more = controls.acidGrams - practice.acidGrams;
+  if (more > 0) act(practice, { do: 'add', what: 'acid', grams: more });
+}
 
 /** Moves a pot on by so many minutes. */
 export function stepBench(pot: BenchPot, minutes: number): void {
-  for (let left = minutes; left > 0; left -= STEP_MIN) step(pot, Math.min(left, STEP_MIN));
-}
-
-function step(pot: BenchPot, minutes: number): void {
-  const { hob, lid, ice, culture, coagulant, scale } = pot.controls;
-  const milk = milkIn(pot);
-  const lossW = ice ? ICE_W_PER_M2K : lid ? LOSS_W_PER_M2K.lidded : LOSS_W_PER_M2K.uncoveredNowAndThen;
-  const body = potOf(pot.litres, milk.massKg, 'milk', lossW);
-  const glow = afterglow({ on: hob > 0, holdsKj: pot.quirks.heatLeftKj, leftKj: pot.heatLeftKj }, minutes);
-  pot.heatLeftKj = glow.leftKj;
-  const power = body.powerKw * (hob / 2) * pot.quirks.power + glow.kW;
-  const started = pot.tempC;
-  const roomC = pot.batch?.world.roomC ?? ROOM_C;
-  if (coagulant) pot.coagulantAt ??= pot.minute;
-  if (scale === 'curd') pot.drainedFrom ??= pot.minute;
-  pot.tempC = Math.min(100, tempAfter(body, started, minutes, ice ? ICE_C : roomC, power));
-  pot.minute += minutes;
-  if (culture && !pot.ferment)
-    pot.ferment = pot.batch
-      ? startFerment(pot.batch.world.buffer, pot.batch.world.cultures)
-      : startFerment(bufferOf(milk, FRESH_MILK_PH), [liquidStarter('mesophilic', 1.5)]);
-  if (pot.ferment) {
-    const ended = pot.tempC;
-    advance(
-      pot.ferment,
-      (hour) => started + (ended - started) * Math.min(1, (hour * 60) / Math.max(minutes, 1e-9)),
-      0,
-      minutes / 60,
-      0.25,
-    );
-  }
+  obey(pot);
+  if (pot.controls.scale === 'curd') pot.drainedFrom ??= minuteOf(pot);
+  elapse(pot.practice, minutes);
+  // A pot may stand here for days: only where it is now matters.
+  pot.practice.course.splice(0, pot.practice.course.length - 1);
 }
 
 /** What somebody at the pot would see: the bowl on the milk, and the whey. */
 export function benchLooks(pot: BenchPot): { bowl: 'turning' | 'stopped' | null; whey: string | null } {
-  const { batch, coagulantAt } = pot;
-  const { acidGrams } = pot.controls;
-  const floc = batch?.flocculationMin ?? null;
-  return {
-    bowl:
-      coagulantAt === null || floc === null ? null : pot.minute - coagulantAt >= floc ? 'stopped' : 'turning',
-    whey:
-      batch?.acidNeededGrams == null || acidGrams <= 0 ? null : wheyWith(acidGrams, batch.acidNeededGrams),
+  obey(pot);
+  const { bowl, whey } = look(pot.practice);
+  return { bowl, whey };
+}
+
+/** Its curd on the scale after `hours` of draining, kg: a bag as it runs off, all else as it comes out. */
+function curdOnScaleKg({ brief, method, world }: Practice, kg: number, hours: number): number {
+  if (!method.bag || !world.bag) return kg;
+  const milkKg = Math.min(world.bagKg, world.milk.massKg);
+  const bag: Bag = {
+    composition: world.milk.composition,
+    milkKg,
+    tempC: brief.roomC,
+    style: world.bag,
+    weighed: [],
   };
+  return Math.max(kg, (bagAfter(bag, hours).kgLeft * world.milk.massKg) / milkKg);
 }
 
 /** What the instruments show now; null while they have dropped out. */
@@ -181,23 +173,19 @@ export function readBench(pot: BenchPot): BenchReading | null {
     pot.lost = 1 + Math.floor(pot.random() * DROP_OUT.most);
     return null;
   }
-  const { batch } = pot;
-  const pH = pot.ferment
-    ? fermentPH(pot.ferment)
-    : batch
-      ? pHWithAcid(batch, pot.controls.acidGrams)
-      : FRESH_MILK_PH;
-  const kg =
-    batch && pot.drainedFrom !== null
-      ? curdOnScaleKg(batch, (pot.minute - pot.drainedFrom) / 60)
-      : milkIn(pot).massKg;
+  obey(pot);
+  const { practice, kg, drainedFrom } = pot;
+  const onScale =
+    kg !== null && drainedFrom !== null
+      ? curdOnScaleKg(practice, kg, (minuteOf(pot) - drainedFrom) / 60)
+      : practice.pot.kg;
   return {
     format: 'plump-pail/reading',
     version: 1,
     simulated: true,
-    minute: roundTo(pot.minute, 3),
-    tempC: roundTo(pot.tempC + pot.quirks.probeOffC + pot.quirks.noiseC * normal(pot.random), 2),
-    pH: roundTo(pH + pot.quirks.pHOff + 0.01 * normal(pot.random), 2),
-    kg: roundTo(kg, 2),
+    minute: roundTo(minuteOf(pot), 3),
+    tempC: roundTo(readsC(practice), 2),
+    pH: roundTo(meterReads(practice), 2),
+    kg: roundTo(onScale, 2),
   };
 }

@@ -13,7 +13,7 @@ const STEP_MIN = 0.5;
 
 /** Warms one pot on the bench to a make's first target as its ramp says, heat off when told, and on until it falls. */
 function warming(pot: BenchPot, method: string, carryOverC: number) {
-  const { plan, parameters } = planned(basic(method, { litres: pot.litres }));
+  const { plan, parameters } = planned(basic(method, { litres: pot.practice.pot.litres }));
   const log: MakeEvent[] = [];
   const note = (event: NewEvent, minute: number) =>
     log.push({ ...event, seq: log.length, at: minute * 60_000 } as MakeEvent);
@@ -33,7 +33,8 @@ function warming(pot: BenchPot, method: string, carryOverC: number) {
     if (['warm', 'scald', 'cook'].includes(stage.kind)) break;
     note({ type: 'done', stage: stage.id }, 0);
   }
-  Object.assign(pot, { tempC: 4, minute: 0, heatLeftKj: 0 });
+  pot.practice.pot.tempC = 4;
+  pot.practice.heatLeftKj = 0;
   pot.controls = { ...pot.controls, hob: 2, lid: false, ice: false };
   let off: number | null = null;
   let peak = 0;
@@ -45,10 +46,10 @@ function warming(pot: BenchPot, method: string, carryOverC: number) {
     if (off === null && (advice?.kind === 'turn-off' || advice?.kind === 'over')) {
       note({ type: 'advised', about: 'warm turn-off', text: 'Turn the heat off now.' }, minute);
       pot.controls = { ...pot.controls, hob: 0 };
-      off = pot.tempC;
+      off = pot.practice.pot.tempC;
     }
-    peak = Math.max(peak, pot.tempC);
-    if (off !== null && pot.tempC < peak - 0.15) break;
+    peak = Math.max(peak, pot.practice.pot.tempC);
+    if (off !== null && pot.practice.pot.tempC < peak - 0.15) break;
   }
   return { state: stateOf(log), coasted: peak - (off ?? 0) };
 }
@@ -61,7 +62,7 @@ describe('a pot’s carry-over', () => {
     const errors = Array.from({ length: 20 }, (_, i) => {
       const litres = Math.round(3 + 14 * random());
       const pot = benchPot(litres, 100 + i);
-      pot.quirks.noiseC = 0.1 + 0.1 * Math.abs(normal(random));
+      pot.practice.hidden.noiseC = 0.1 + 0.1 * Math.abs(normal(random));
       const states: MakeState[] = [];
       for (let make = 0; make < 3; make++)
         states.push(warming(pot, 'paneer', carryOverFor('this', litres, states.map(seen))).state);
@@ -82,7 +83,9 @@ describe('a pot’s carry-over', () => {
   });
 
   it('ends where the pot goes onto the heat again: a second warming is no coasting', () => {
-    const { state } = warming(benchPot(6, 4), 'cultured-cottage', 1);
+    const still = benchPot(6, 4);
+    still.practice.hidden.noiseC = 0;
+    const { state } = warming(still, 'cultured-cottage', 1);
     const [coast] = coastsOf(state);
     const told = state.advice[0]?.at ?? 0;
     const hotter = [...state.readings, { seq: 9999, at: told + 8 * 60_000, tempC: 95 }];

@@ -30,6 +30,10 @@ export function readsC(practice: Practice): number {
   );
 }
 
+/** What a pH meter shows: a little off, and trembling. */
+export const meterReads = ({ pot, hidden, random }: Practice): number =>
+  pot.pH + hidden.pHOff + 0.01 * normal(random);
+
 /** White whey tells of a cut that came too soon. */
 const CREAMY_FROM = 0.06;
 
@@ -87,10 +91,10 @@ function hand(practice: Practice): HandTest | null {
 }
 
 export function test(practice: Practice): Tested {
-  const { pot, hidden, random, acidGrams } = practice;
+  const { pot, acidGrams } = practice;
   return {
     found: hand(practice),
-    pH: pot.ferment || acidGrams > 0 ? pot.pH + hidden.pHOff + 0.01 * normal(random) : null,
+    pH: pot.ferment || acidGrams > 0 ? meterReads(practice) : null,
     kg: hasCurd(practice) && pot.wheyPH !== null ? onScaleKg(practice) : null,
   };
 }
