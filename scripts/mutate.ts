@@ -50,7 +50,8 @@ function turnsFor(fault: Fault, tests: readonly Tests[]): string[][] {
 
 /** One half of the trials in a process of its own, begun anew after a fault that gets stuck. */
 function tried(list: string, from: number, step: number, tell: (at: number, noticed: boolean) => void) {
-  return new Promise<void>((done) => {
+  return new Promise<void>((done, broken) => {
+    let given = false;
     const child = spawn('npx', ['tsx', 'scripts/mutants/trial.ts', GROUND, list, `${from}`, `${step}`], {
       cwd: ROOT,
       detached: true,
@@ -58,9 +59,10 @@ function tried(list: string, from: number, step: number, tell: (at: number, noti
     });
     let at = from;
     const stuck = () => {
+      given = true;
       tell(at, true);
       process.kill(-(child.pid ?? 0), 'SIGKILL');
-      tried(list, at + step, step, tell).then(done);
+      tried(list, at + step, step, tell).then(done, broken);
     };
     let watch = setTimeout(stuck, STUCK_MS);
     createInterface({ input: child.stdout }).on('line', (line) => {
@@ -74,6 +76,7 @@ function tried(list: string, from: number, step: number, tell: (at: number, noti
     child.on('exit', (code) => {
       clearTimeout(watch);
       if (code === 0) done();
+      else if (!given) broken(new Error(`the trial at ${at} broke off`));
     });
   });
 }

@@ -24,7 +24,7 @@ const vitest = await createVitest('test', {
   watch: false,
   bail: 1,
   maxWorkers: 1,
-  reporters: [],
+  reporters: [{}],
 });
 const project = vitest.getRootProject();
 for (let at = Number(from); at < trials.length; at += Number(step)) {

@@ -1,27 +1,27 @@
-import { gramsOfProduct } from '../core/acid/acids';
-import { FIRST_SHARE, HELD_BACK_PORTIONS } from '../core/acid/coagulation';
-import { usualMultiplier } from '../core/coagulant/clotting';
 import { roundTo } from '../core/units/numbers';
-import type { ReadyBrief } from '../plan/brief/resolve';
-import { outcomeOf } from '../plan/outcome';
+import { METHODS } from '../makes';
 import type { Planned } from '../plan/plan';
-import { stagesOf, walk } from '../plan/stages';
-import { type Departure, potAtStart, worldOf } from '../plan/world';
+import type { Departure } from '../plan/world';
 import type { MakeEvent, NewEvent } from '../run/events';
 import { frozenWhole } from '../run/frozen';
-import { wheyWith } from './whey';
+import { type Moment, type Practice, practiceOf } from './practice/batch';
+import { type Elsewise, play } from './practice/hand';
+import { AS_PLANNED } from './practice/hidden';
+import { Notes } from './practice/log';
+import { standing } from './practice/worth';
 
 /** Readings are noted about this often while warming, min. */
-const READING_EVERY = 7;
+const READS_EVERY_MIN = 7;
 
-/** How it went beyond what the world does: what was noted, minutes from a stage's beginning; stages of another length; weight lost. */
+/** Something noted beyond what everybody notes: words, or what a meter or the thermometer shows then. */
+export type Noted = NewEvent | 'pH' | 'temperature';
+
+/** How it went beyond what the pot does by itself: stages done otherwise, and what was noted, minutes from a stage's beginning. */
 export interface Went {
-  notes?: readonly (readonly [stage: string, minute: number, event: NewEvent])[];
-  took?: Readonly<Record<string, number>>;
+  instead?: Readonly<Record<string, (stage: Elsewise) => void>>;
+  notes?: readonly (readonly [stage: string, minute: number, what: Noted])[];
   /** Whether the bowl was watched until it stopped. */
   watched?: boolean;
-  /** What it weighed, of what it would have. */
-  weighs?: number;
   /** Cuts it off there, ms on the wall clock, and leaves the make running. */
   until?: number | undefined;
 }
@@ -31,98 +31,72 @@ export interface Enacted {
   endsAt: number;
 }
 
+/** The course at a minute. */
+function momentAt(course: readonly Moment[], minute: number): Moment {
+  const after = course.findIndex((one) => one.minute >= minute);
+  const next = course[after === -1 ? course.length - 1 : after] as Moment;
+  const before = course[Math.max(0, (after === -1 ? course.length : after) - 1)] as Moment;
+  const share = next.minute > before.minute ? (minute - before.minute) / (next.minute - before.minute) : 1;
+  const between = (a: number, b: number) => a + (b - a) * Math.min(1, share);
+  return {
+    ...next,
+    minute,
+    tempC: between(before.tempC, next.tempC),
+    pH: between(before.pH, next.pH),
+  };
+}
+
+/** What was noted at a minute of a stage, or as it ended. */
+function noted(practice: Practice, [id, within, what]: NonNullable<Went['notes']>[number]) {
+  const at = practice.stages.findIndex((stage) => stage.id === id);
+  const ends = practice.begun[at + 1] ?? practice.pot.minute;
+  const minute = Math.min(ends, (practice.begun[at] ?? 0) + within);
+  if (typeof what === 'object') return { event: what, minute };
+  const { pH, tempC } = momentAt(practice.course, minute);
+  const event: NewEvent =
+    what === 'pH'
+      ? { type: 'pH', pH: roundTo(pH, 2) }
+      : { type: 'temperature', tempC: roundTo(tempC - practice.world.probeOffC, 1) };
+  return { event, minute };
+}
+
 /**
- * A make as it would really have gone in a world that departs from its plan: stage by stage, with readings on the way,
- * acid given until this very milk clears, the weight that came out, and whatever else is told of how it went.
+ * A make as it would really have gone on a pot and with a milk that depart from its plan: a hand that does not know it makes it on a
+ * practice pot and keeps its log, with readings on the way, acid until this very milk clears, and the weight that came out.
+ *
+ * @example enact(planned, departure, 'Market ricotta', 'Round milk', Date.now()).events.at(-1)?.type // 'finished'
  */
 export function enact(
-  ready: ReadyBrief,
   planned: Planned,
   depart: Departure,
   name: string,
   milkName: string,
   startAt: number,
-  { notes = [], took = {}, watched = false, weighs = 1, until = Number.POSITIVE_INFINITY }: Went = {},
+  { notes = [], instead = {}, watched = false, until = Number.POSITIVE_INFINITY }: Went = {},
 ): Enacted {
-  const { brief, method } = ready;
-  const litres = planned.plan.brief.milk.litres as number;
-  const world = worldOf(brief, method, litres, depart);
-  const pot = potAtStart(brief, world);
-  const stages = stagesOf(method, brief);
-  const spans = walk(stages, world, pot);
-  const kg = outcomeOf(brief, method, world, pot).yieldKg;
-  const happened: { event: NewEvent; at: number }[] = [];
-  const add = (event: NewEvent, at: number) => {
-    if (at <= until) happened.push({ event, at: Math.round(at) });
-  };
-  add(
-    {
-      type: 'started',
-      name,
-      milkName,
-      ...frozenWhole(planned),
-    },
-    startAt,
-  );
-  const dose = planned.plan.doses.find((one) => one.id === 'acid');
-  const needed = brief.acid ? gramsOfProduct(brief.acid, world.acidNeeded) : 0;
-  let at = startAt;
-  let coagulantAt = startAt;
-  stages.forEach((stage, index) => {
-    const span = spans[index];
-    if (!span) return;
-    const begun = at;
-    at += span.durationMin * (took[stage.id] ?? 1) * 60_000;
-    for (const [id, minute, event] of notes)
-      if (id === stage.id) add(event, Math.min(at, begun + minute * 60_000));
-    if (stage.kind.does.includes('heats-milk')) {
-      for (const [minute, tempC] of readings(span.course, span.durationMin)) {
-        add({ type: 'temperature', tempC: roundTo(tempC - depart.probeOffC, 1) }, begun + minute * 60_000);
-      }
-    }
-    if (stage.kind.takes(stage.params).includes('coagulant')) coagulantAt = at;
-    if (watched && pot.setMin !== null && stage.kind.goal(stage.params)?.is === 'clean-break')
-      add(
-        { type: 'flocculated' },
-        Math.min(at, coagulantAt + (pot.setMin / usualMultiplier(brief.milk.homogenised)) * 60_000),
-      );
-    if (dose && stage.kind.goal(stage.params)?.is === 'clear-whey') {
-      let given = dose.grams * FIRST_SHARE;
-      let minute = 1;
-      let portion = 0;
-      add({ type: 'acid', grams: roundTo(given, 1), portion: portion++ }, begun + minute * 60_000);
-      for (
-        let look = wheyWith(given, needed);
-        look !== 'clear' && portion < 9;
-        look = wheyWith(given, needed)
-      ) {
-        minute += 2;
-        add({ type: 'whey', look }, begun + minute * 60_000);
-        const more = given < dose.grams * 0.99 ? dose.holdBackGrams / HELD_BACK_PORTIONS : dose.grams * 0.05;
-        given += more;
-        minute += 0.5;
-        add({ type: 'acid', grams: roundTo(more, 1), portion: portion++ }, begun + minute * 60_000);
-      }
-      add({ type: 'whey', look: 'clear' }, begun + (minute + 2) * 60_000);
-      at = Math.max(at, begun + (minute + 2.5) * 60_000);
-    }
-    if (index < stages.length - 1) add({ type: 'done', stage: stage.id }, at);
-    else add({ type: 'finished', weighedKg: roundTo(kg * weighs, 2) }, at);
+  const begun = practiceOf(planned, { ...AS_PLANNED, depart }, 0, METHODS);
+  if (!begun.ok) throw new Error(`${name} cannot be made: ${begun.faults[0]?.problem}`);
+  const practice = begun.value;
+  const log = new Notes(startAt);
+  play(practice, false, {
+    instead,
+    log: { notes: log, readsEvery: READS_EVERY_MIN, watches: watched },
   });
-  const events = happened
-    .sort((a, b) => a.at - b.at)
-    .map(({ event, at: when }, seq) => ({ ...event, seq, at: when }) as MakeEvent);
-  return { events, endsAt: at };
-}
-
-/** Points along a warming at which somebody looked at the thermometer. */
-function readings(course: readonly (readonly [number, number])[], duration: number): [number, number][] {
-  const found: [number, number][] = [];
-  for (let minute = 2; minute < duration; minute += READING_EVERY) {
-    const i = course.findIndex(([m]) => m >= minute);
-    const [m1, c1] = course[i] ?? [0, 0];
-    const [m0, c0] = course[i - 1] ?? [m1, c1];
-    found.push([minute, m1 === m0 ? c1 : c0 + ((c1 - c0) * (minute - m0)) / (m1 - m0)]);
+  const last = practice.stages.at(-1)?.id;
+  const start = new Notes(startAt);
+  start.write({ type: 'started', name, milkName, ...frozenWhole(planned) }, 0);
+  for (const one of notes) {
+    const { event, minute } = noted(practice, one);
+    start.write(event, minute);
   }
-  return found;
+  log.write(
+    { type: 'finished', weighedKg: roundTo(standing(practice)?.yieldKg ?? 0, 2) },
+    practice.pot.minute,
+  );
+  const events = [...start.events, ...log.events]
+    // The weighing ends the last stage.
+    .filter((event) => event.at <= until && !(event.type === 'done' && event.stage === last))
+    .sort((a, b) => a.at - b.at)
+    .map((event, seq) => ({ ...event, seq }));
+  return { events, endsAt: Math.round(startAt + practice.pot.minute * 60_000) };
 }

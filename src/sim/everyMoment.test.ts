@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import { normal, seeded } from '../core/stats/random';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
-import { resolveBrief } from '../plan/brief/resolve';
 import { coursesOf } from '../plan/course';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { alarmsOf } from '../run/alarms';
@@ -25,11 +24,9 @@ const f = formatter(METRIC);
 /** A make as it really went for somebody: a milk, a pot and a hand of its own. */
 function wentOn(id: string, seed: number): MakeEvent[] {
   const plan = planned(basic(id));
-  const ready = resolveBrief(plan.plan.brief, METHODS);
-  if (!ready.ok) throw new Error(id);
   const random = seeded(seed);
   const depart = realBatch({ milk: { pH: 0.03 }, pot: { power: 0.9, probeOffC: 0.4 } }, () => normal(random));
-  return enact(ready.value, plan, depart, `${id} ${seed}`, '', START).events;
+  return enact(plan, depart, `${id} ${seed}`, '', START).events;
 }
 
 /** Every state the make went through, with the moment it came to stand so. */

@@ -1,7 +1,5 @@
 import { describe, expect, it } from 'vitest';
 import { normal, seeded } from '../core/stats/random';
-import { METHODS } from '../makes';
-import { resolveBrief } from '../plan/brief/resolve';
 import type { Brief } from '../plan/brief/schema';
 import { planBrief } from '../plan/plan';
 import { reviewOf } from '../run/review';
@@ -18,15 +16,13 @@ const brief: Brief = {
 };
 
 function reviews(quirks: Quirks, seed: number, count: number) {
-  const ready = resolveBrief(brief, METHODS);
   const planned = planBrief(brief, { spread: false });
-  if (!ready.ok || !planned.ok) throw new Error('the test’s brief must plan');
+  if (!planned.ok) throw new Error('the test’s brief must plan');
   const random = seeded(seed);
   return Array.from({ length: count }, () =>
     reviewOf(
       stateOf(
         enact(
-          ready.value,
           planned.value,
           realBatch(quirks, () => normal(random)),
           'x',
@@ -42,12 +38,10 @@ const mean = (values: (number | null)[]) =>
 
 describe('an enacted make', () => {
   it('is a log that stands: every event counts, and it ends weighed', () => {
-    const ready = resolveBrief(brief, METHODS);
     const planned = planBrief(brief, { spread: false });
-    if (!ready.ok || !planned.ok) throw new Error('the test’s brief must plan');
+    if (!planned.ok) throw new Error('the test’s brief must plan');
     const random = seeded(5);
     const { events, endsAt } = enact(
-      ready.value,
       planned.value,
       realBatch({ milk: {}, pot: {} }, () => normal(random)),
       'x',

@@ -1,7 +1,5 @@
 import { normal, seeded } from '../../core/stats/random';
 import type { KnownMilk } from '../../kitchen/milk';
-import { METHODS } from '../../makes';
-import { resolveBrief } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
 import { planBrief } from '../../plan/plan';
 import type { MakeEvent } from '../../run/events';
@@ -74,11 +72,10 @@ function briefFor(past: Past, milk: KnownMilk): Brief {
 function eventsOf(past: Past, random: () => number, startAt: number, until?: number): MakeEvent[] {
   const milk = MILKS[past.milk] as KnownMilk;
   const brief = briefFor(past, milk);
-  const ready = resolveBrief(brief, METHODS);
   const planned = planBrief(brief);
-  if (!ready.ok || !planned.ok) throw new Error(`the demo's ${past.name} cannot be planned`);
+  if (!planned.ok) throw new Error(`the demo's ${past.name} cannot be planned`);
   const depart = realBatch({ milk: QUIRKS[past.milk] as Quirks['milk'], pot: BIG_POT }, () => normal(random));
-  const { events, endsAt } = enact(ready.value, planned.value, depart, past.name, milk.name, startAt, {
+  const { events, endsAt } = enact(planned.value, { ...depart, ...past.day }, past.name, milk.name, startAt, {
     ...past.went,
     until,
   });

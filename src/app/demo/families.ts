@@ -1,17 +1,51 @@
+import { roundTo } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
+import type { Elsewise } from '../../sim/practice/hand';
 import type { Past } from './past';
 
-const temp = (tempC: number, of?: 'water' | 'core'): NewEvent => ({
-  type: 'temperature',
-  tempC,
-  ...(of && { of }),
-});
-const pH = (value: number): NewEvent => ({ type: 'pH', pH: value });
 const note = (text: string): NewEvent => ({ type: 'note', text });
-const tested = (found: 'clean' | 'nearly' | 'stretches' | 'tears'): NewEvent => ({ type: 'tested', found });
 
-/** As the stage ends, however long it was. */
-const END = 10_000;
+/** Stretched in water of that heat for so long, the water and the core read with the thermometer. */
+const stretchedIn =
+  (waterC: number, minutes: number) =>
+  ({ practice, does, waits, writes, planned }: Elsewise) => {
+    writes({ type: 'temperature', tempC: waterC, of: 'water' });
+    does({ do: 'stretch', waterC, minutes });
+    writes({
+      type: 'temperature',
+      tempC: roundTo(practice.pot.tempC - practice.world.probeOffC, 1),
+      of: 'core',
+    });
+    does({ do: 'test' });
+    waits(Math.max(0, planned - minutes));
+  };
+
+/** Done as it should be, and then left over the heat for so many minutes. */
+const leftOnTheHeat =
+  (minutes: number) =>
+  ({ well, does, waits }: Elsewise) => {
+    well();
+    does({ do: 'heat', setting: 2 });
+    waits(minutes);
+    does({ do: 'heat', setting: 0 });
+    does({ do: 'look' });
+  };
+
+/** Left for so many times as long as planned. */
+const longer =
+  (times: number) =>
+  ({ well, waits, planned }: Elsewise) => {
+    well();
+    waits((times - 1) * planned);
+  };
+
+/** Left for so much of its planned time, looked at once, and taken as it was. */
+const hurried =
+  (share: number) =>
+  ({ does, waits, planned }: Elsewise) => {
+    waits(share * planned);
+    does({ do: 'test' });
+  };
 
 /** Makes of all the other families, with their good and bad days. */
 export const FAMILIES_PAST: readonly Past[] = [
@@ -25,13 +59,8 @@ export const FAMILIES_PAST: readonly Past[] = [
     hour: 10,
     went: {
       watched: true,
-      notes: [
-        ['acid', 1, pH(5.61)],
-        ['set', END, tested('clean')],
-        ['stretch', 4, temp(86, 'water')],
-        ['stretch', 9, temp(67, 'core')],
-      ],
-      weighs: 0.94,
+      notes: [['acid', 1, 'pH']],
+      instead: { stretch: stretchedIn(86, 5) },
     },
     tastings: [
       {
@@ -53,13 +82,8 @@ export const FAMILIES_PAST: readonly Past[] = [
     hour: 10,
     went: {
       watched: true,
-      notes: [
-        ['acid', 1, pH(5.59)],
-        ['set', END, tested('clean')],
-        ['stretch', 4, temp(71.5, 'water')],
-        ['stretch', 9, temp(60.5, 'core')],
-        ['stretch', 10, tested('stretches')],
-      ],
+      notes: [['acid', 1, 'pH']],
+      instead: { stretch: stretchedIn(71.5, 6) },
     },
     tastings: [{ hoursLater: 18, score: 5, text: 'Milk runs out of it as it is cut. Water at 71 it is.' }],
   },
@@ -70,7 +94,7 @@ export const FAMILIES_PAST: readonly Past[] = [
     litres: 8,
     daysAgo: 26,
     hour: 18,
-    went: { notes: [['set', 900, pH(4.54)]] },
+    went: { notes: [['set', 900, 'pH']] },
     tastings: [{ hoursLater: 30, score: 5, text: 'Lemon and hazel, and it stands up in its ash.' }],
   },
   {
@@ -82,13 +106,13 @@ export const FAMILIES_PAST: readonly Past[] = [
     hour: 18,
     went: {
       notes: [
-        ['set', 60, temp(29.5)],
-        ['set', 700, temp(29)],
-        ['set', 800, pH(4.36)],
+        ['set', 60, 'temperature'],
+        ['set', 700, 'temperature'],
+        ['set', 800, 'pH'],
         ['bag', 60, note('kitchen stifling all night')],
       ],
-      weighs: 0.9,
     },
+    day: { roomC: 11 },
     tastings: [
       { hoursLater: 20, score: 2, text: 'Sour, and sandy on the tongue.', found: ['grainy', 'too-sour'] },
     ],
@@ -103,9 +127,8 @@ export const FAMILIES_PAST: readonly Past[] = [
     went: {
       watched: true,
       notes: [
-        ['set', END, tested('clean')],
-        ['cook', 36, temp(39.2)],
-        ['slab', 80, pH(5.38)],
+        ['cook', 36, 'temperature'],
+        ['slab', 80, 'pH'],
       ],
     },
     tastings: [{ hoursLater: 10, score: 4, text: 'They squeak. Gone by nine in the evening.' }],
@@ -119,14 +142,11 @@ export const FAMILIES_PAST: readonly Past[] = [
     hour: 8,
     went: {
       watched: true,
-      took: { set: 0.68 },
+      instead: { set: hurried(0.68) },
       notes: [
-        ['set', END, tested('nearly')],
-        ['cook', 36, temp(39.4)],
-        ['cook', 6, { type: 'whey', look: 'creamy' }],
-        ['slab', 80, pH(5.4)],
+        ['cook', 36, 'temperature'],
+        ['slab', 80, 'pH'],
       ],
-      weighs: 0.86,
     },
     tastings: [
       {
@@ -147,9 +167,8 @@ export const FAMILIES_PAST: readonly Past[] = [
     went: {
       watched: true,
       notes: [
-        ['set', END, tested('clean')],
-        ['cook', 14, temp(40.4)],
-        ['poach', 30, temp(89)],
+        ['cook', 14, 'temperature'],
+        ['poach', 30, 'temperature'],
       ],
     },
     tastings: [{ hoursLater: 30, score: 4, text: 'Brown outside, whole inside, mint all through.' }],
@@ -164,12 +183,11 @@ export const FAMILIES_PAST: readonly Past[] = [
     went: {
       watched: true,
       notes: [
-        ['set', END, tested('clean')],
-        ['press', 20, temp(23.5)],
+        ['press', 20, 'temperature'],
         ['press', 90, note('the window stood open over the press')],
       ],
-      weighs: 1.03,
     },
+    day: { roomC: -6 },
     tastings: [
       {
         hoursLater: 5,
@@ -194,13 +212,8 @@ export const FAMILIES_PAST: readonly Past[] = [
     hour: 7,
     went: {
       watched: true,
-      notes: [
-        ['set', END, tested('clean')],
-        ['sour', 75, pH(5.24)],
-        ['test', 3, tested('stretches')],
-        ['stretch', 5, temp(76, 'water')],
-        ['stretch', 8, temp(61, 'core')],
-      ],
+      notes: [['sour', 75, 'pH']],
+      instead: { stretch: stretchedIn(76, 5) },
     },
     tastings: [{ hoursLater: 280, score: 5, text: 'Butter and hay. Two weeks were worth it.' }],
   },
@@ -211,7 +224,7 @@ export const FAMILIES_PAST: readonly Past[] = [
     litres: 6,
     daysAgo: 8,
     hour: 17,
-    went: { notes: [['set', 280, pH(4.52)]] },
+    went: { notes: [['set', 280, 'pH']], instead: { bag: longer(1.5) } },
     tastings: [{ hoursLater: 14, score: 4, text: 'Thick as plaster, clean as snow.' }],
   },
   {
@@ -223,9 +236,10 @@ export const FAMILIES_PAST: readonly Past[] = [
     hour: 16,
     went: {
       notes: [
-        ['set', 780, pH(4.68)],
-        ['cook', 40, temp(53.5)],
+        ['set', 780, 'pH'],
+        ['cook', 40, 'temperature'],
       ],
+      instead: { cook: leftOnTheHeat(4) },
     },
     tastings: [{ hoursLater: 16, score: 3, text: 'Like gravel with cream on it.', found: ['tough'] }],
   },

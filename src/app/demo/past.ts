@@ -1,5 +1,6 @@
 import type { KnownMilk } from '../../kitchen/milk';
 import type { Brief } from '../../plan/brief/schema';
+import type { Departure } from '../../plan/world';
 import type { FindingId } from '../../run/noted';
 import type { Went } from '../../sim/enact';
 
@@ -16,6 +17,8 @@ export interface Past {
   hour: number;
   tastings: { hoursLater: number; score: number; text: string; found?: FindingId[] }[];
   went?: Went;
+  /** What was otherwise that day than it is in this kitchen. */
+  day?: Partial<Departure>;
 }
 
 /** The first six: ricotta, pot cheese and paneer. */

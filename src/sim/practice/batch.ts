@@ -117,11 +117,20 @@ export function beginPractice(
   methods: MethodBook = METHODS,
 ): Result<Practice> {
   const planned = planBrief(brief, { spread: false, methods });
-  if (!planned.ok) return planned;
-  const ready = resolveBrief(planned.value.plan.brief, methods);
+  return planned.ok ? practiceOf(planned.value, hidden, seed, methods) : planned;
+}
+
+/** Puts the real milk of a plan into a practice pot. */
+export function practiceOf(
+  planned: Planned,
+  hidden: Hidden,
+  seed: number,
+  methods: MethodBook,
+): Result<Practice> {
+  const ready = resolveBrief(planned.plan.brief, methods);
   if (!ready.ok) return ready;
   const { method } = ready.value;
-  const litres = planned.value.plan.brief.milk.litres as number;
+  const litres = planned.plan.brief.milk.litres as number;
   const believed: Resolved = { ...ready.value.brief, milk: { ...ready.value.brief.milk, litres } };
   const real: Resolved = hidden.homogenised
     ? { ...believed, milk: { ...believed.milk, homogenised: true } }
@@ -140,7 +149,7 @@ export function beginPractice(
   return {
     ok: true,
     value: {
-      planned: planned.value,
+      planned,
       believed,
       brief: real,
       method,

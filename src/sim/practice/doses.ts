@@ -21,11 +21,18 @@ export const plannedGrams = ({ planned }: Practice, dose: DoseId): number | null
 export const caughtShare = ({ acidGrams, acidNeededGrams }: Practice): number =>
   acidNeededGrams === null ? 1 : Math.min(1, Math.max(0, (acidGrams / acidNeededGrams - 0.5) / 0.48));
 
-/** Acid this milk needs as hot as it is, g of product. */
-function needNow({ brief, world, pot }: Practice): number | null {
+/** Acid this milk needs at such a heat, g of product. */
+function needAt({ brief, world }: Practice, tempC: number): number | null {
   if (!brief.acid || !world.acid) return null;
-  const need = amountForPH(world.buffer, world.acid.titrant, aimedPH(pot.tempC)) * world.milk.litres;
+  const need = amountForPH(world.buffer, world.acid.titrant, aimedPH(tempC)) * world.milk.litres;
   return gramsOfProduct(brief.acid, need);
+}
+
+/** What it needs goes by the heat it was poured at, as the plan's does: curd that has begun to catch goes on though the pour cools it. Judgement. */
+function needOf(practice: Practice, tempC: number): number | null {
+  const need = needAt(practice, tempC);
+  const { acidNeededGrams, portions } = practice;
+  return need === null || acidNeededGrams === null || portions === 1 ? need : Math.min(need, acidNeededGrams);
 }
 
 /** Acid into the pot. */
@@ -38,7 +45,7 @@ export function addAcid(practice: Practice, grams: number): Fault | null {
   world.acid = { ...world.acid, amount: world.acid.amount + amount };
   practice.acidGrams += grams;
   practice.portions++;
-  if (method.acid === 'turns') practice.acidNeededGrams = needNow(practice);
+  if (method.acid === 'turns') practice.acidNeededGrams = needOf(practice, before);
   else if (practice.cutAt === null && pot.pH <= coagulationPH(before))
     costs(practice, {
       cause: 'acid-into-warm-milk',

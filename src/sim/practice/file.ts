@@ -13,7 +13,6 @@ import { elapse } from './elapse';
 import { type PracticeFile, type PractisedFile, practiceSchema } from './fileSchema';
 import { type Hidden, hiddenOf, type TroubleId } from './hidden';
 import { Notes, startOf } from './log';
-import { look, test } from './senses';
 import { type Reckoned, reckonedUp, standing, type Worth, worthOf } from './worth';
 
 /** Points of a course in a file. */
@@ -130,9 +129,7 @@ export function practise(value: unknown): Result<PractisedFile> {
   notes.write(startOf(practice, nameOf(practice)), 0);
   for (const [index, move] of moves.entries()) {
     if (move.atMin > practice.pot.minute) elapse(practice, move.atMin - practice.pot.minute);
-    if (move.do === 'look') notes.looked(look(practice), practice.pot.minute);
-    if (move.do === 'test') notes.tested(test(practice), practice.pot.minute);
-    notes.did(practice, move);
+    notes.move(practice, move);
     const done = act(practice, move);
     if (!done.ok)
       return bad(

@@ -4,10 +4,12 @@ import { SPECIFIC_HEAT } from '../../core/heat/mixing';
 import { STRETCH_WAYS, type StretchWay } from '../../core/stretch/losses';
 import { AIMED_CORE_C } from '../../core/stretch/window';
 import type { BatchStage } from '../../plan/stages';
+import type { NewEvent } from '../../run/events';
 import { act, SHORT_OF_WATER_C, STRETCH_TAU_MIN } from './acts';
 import { type Practice, stageNow } from './batch';
 import { plannedGrams } from './doses';
 import { elapse } from './elapse';
+import type { Notes } from './log';
 import type { Deed, Move } from './moves';
 import { look, readsC, test } from './senses';
 import { onScaleKg } from './worth';
@@ -17,6 +19,8 @@ const HEAT_MOST_MIN = 300;
 const SET_MOST_MIN = 48 * 60;
 /** A set that has cooled so far beyond what was foreseen is warmed again, °C. */
 const COOLED_C = 1.5;
+/** Whoever reads a thermometer first reads it after this, min. */
+const FIRST_READ_MIN = 2;
 /** Stops this near to a goal, °C. */
 const NEAR_C = 0.15;
 
@@ -25,6 +29,16 @@ interface Hand {
   moves: Move[];
   /** Reads what really is, as nobody at a pot can. */
   knows: boolean;
+  log: Log | null;
+}
+
+/** A log that is kept while one plays. */
+interface Log {
+  notes: Notes;
+  /** How often the thermometer is read while something warms, min. */
+  readsEvery: number;
+  /** Whether the bowl is watched until it stops. */
+  watches: boolean;
 }
 
 /** A stage in somebody else's hands: what may be done, and how it would be done well. */
@@ -33,6 +47,8 @@ export interface Elsewise {
   does(deed: Deed): void;
   waits(minutes: number): void;
   well(): void;
+  /** Writes something down, where a log is kept. */
+  writes(event: NewEvent): void;
   planned: number;
 }
 export interface Playing {
@@ -40,11 +56,14 @@ export interface Playing {
   minutes?: readonly number[];
   /** Stages that are done otherwise, by their ids. */
   instead?: Readonly<Record<string, (stage: Elsewise) => void>>;
+  log?: Log;
 }
 
 /** Does something, and writes it down. */
 function does(hand: Hand, deed: Deed): void {
-  hand.moves.push({ atMin: hand.practice.pot.minute, ...deed } as Move);
+  const move = { atMin: hand.practice.pot.minute, ...deed } as Move;
+  hand.moves.push(move);
+  hand.log?.notes.move(hand.practice, move);
   act(hand.practice, deed);
 }
 const waits = (hand: Hand, minutes: number): void => elapse(hand.practice, minutes);
@@ -66,8 +85,13 @@ function bring(hand: Hand, toC: number, overMin: number): void {
     return;
   }
   const from = tempOf(hand);
+  let read = FIRST_READ_MIN;
   const coasts = hand.knows ? practice.hidden.heatLeftKj / (practice.pot.kg * SPECIFIC_HEAT.milk) : 0;
   for (let m = 0; m < HEAT_MOST_MIN; m += 0.5) {
+    if (hand.log && m >= read) {
+      does(hand, { do: 'look' });
+      read += hand.log.readsEvery;
+    }
     const now = tempOf(hand);
     if (now >= toC - NEAR_C - (overMin > 0 ? 0 : coasts) && m >= overMin - 0.5) break;
     const wanted = overMin > 0 ? from + (toC - from) * Math.min(1, (m + 0.5) / overMin) : toC;
@@ -105,8 +129,14 @@ function pours(hand: Hand): void {
 
 /** Waits until the curd breaks clean. */
 function sets(hand: Hand): void {
-  const { practice } = hand;
-  for (let m = 0; m < SET_MOST_MIN && practice.gel < 1; m += 1) waits(hand, 1);
+  const { practice, log } = hand;
+  let watching = log?.watches === true;
+  for (let m = 0; m < SET_MOST_MIN && practice.gel < 1; m += 1) {
+    waits(hand, 1);
+    if (!watching || look(practice).bowl !== 'stopped') continue;
+    does(hand, { do: 'look' });
+    watching = false;
+  }
   does(hand, { do: 'test' });
 }
 
@@ -251,16 +281,23 @@ function stageOf(hand: Hand, stage: BatchStage, minutes: number): void {
 export function play(
   practice: Practice,
   knows: boolean,
-  { minutes = practice.spans.map(({ durationMin }) => durationMin), instead = {} }: Playing = {},
+  { minutes = practice.spans.map(({ durationMin }) => durationMin), instead = {}, log }: Playing = {},
 ): Move[] {
-  const hand: Hand = { practice, moves: [], knows };
+  const hand: Hand = { practice, moves: [], knows, log: log ?? null };
   while (!practice.over) {
     const stage = stageNow(practice);
     const planned = minutes[practice.at] ?? 0;
     const other = instead[stage.id];
     const well = () => stageOf(hand, stage, planned);
     if (other)
-      other({ practice, does: (deed) => does(hand, deed), waits: (min) => waits(hand, min), well, planned });
+      other({
+        practice,
+        does: (deed) => does(hand, deed),
+        waits: (min) => waits(hand, min),
+        well,
+        writes: (event) => log?.notes.write(event, practice.pot.minute),
+        planned,
+      });
     else well();
     does(hand, { do: 'next' });
   }

@@ -4,7 +4,7 @@ import { frozenWhole } from '../../run/frozen';
 import { type Practice, stageNow } from './batch';
 import { plannedGrams } from './doses';
 import type { Move } from './moves';
-import type { Looked, Tested } from './senses';
+import { type Looked, look, type Tested, test } from './senses';
 import type { Worth } from './worth';
 
 /** A dose this near to the planned one is the planned one, share; salt goes by the weight of the curd. */
@@ -24,6 +24,7 @@ export const startOf = ({ planned }: Practice, name: string): NewEvent => ({
 export class Notes {
   readonly events: MakeEvent[] = [];
   private bowlSeen = false;
+  private whey: Looked['whey'] = null;
 
   constructor(private readonly startMs: number) {}
 
@@ -35,7 +36,10 @@ export class Notes {
   /** What eyes and a thermometer told. */
   looked({ tempC, whey, bowl }: Looked, minute: number): void {
     this.write({ type: 'temperature', tempC: roundTo(tempC, 1) }, minute);
-    if (whey) this.write({ type: 'whey', look: whey }, minute);
+    // Whey that is as it was and will not change any more is not told again.
+    if (whey && (whey !== this.whey || whey === 'milky' || whey === 'cloudy'))
+      this.write({ type: 'whey', look: whey }, minute);
+    this.whey = whey;
     if (bowl === 'stopped' && !this.bowlSeen) {
       this.bowlSeen = true;
       this.write({ type: 'flocculated' }, minute);
@@ -50,12 +54,12 @@ export class Notes {
   }
 
   /** What was done, where a maker notes it; told before the deed changes the stage. */
-  did(practice: Practice, move: Move): void {
+  private did(practice: Practice, move: Move): void {
     const { pot, portions, turns } = practice;
     const stage = stageNow(practice);
     if (move.do === 'next') this.write({ type: 'done', stage: stage.id }, pot.minute);
     if (move.do === 'turn') this.write({ type: 'turned', turn: turns }, pot.minute);
-    if (move.do === 'press') this.write({ type: 'loaded', kg: move.kg }, pot.minute);
+    if (move.do === 'press' && move.kg > 0) this.write({ type: 'loaded', kg: move.kg }, pot.minute);
     const what = move.do === 'salt' ? 'salt' : move.do === 'add' ? move.what : 'water';
     if (what === 'water' || !('grams' in move)) return;
     if (what === 'acid' && stage.kind.goal(stage.params)?.is === 'clear-whey') {
@@ -68,6 +72,14 @@ export class Notes {
     const name = `${what[0]?.toUpperCase()}${what.slice(1)}`;
     const says = `${name}: ${roundTo(move.grams, 2)} g went in where ${roundTo(planned, 2)} g were planned.`;
     this.write({ type: 'note', text: says }, pot.minute);
+  }
+
+  /** What a move does, and tells whoever makes it; before it is made. */
+  move(practice: Practice, move: Move): void {
+    const { minute } = practice.pot;
+    if (move.do === 'look') this.looked(look(practice), minute);
+    if (move.do === 'test') this.tested(test(practice), minute);
+    this.did(practice, move);
   }
 
   /** It is over: what it weighs, and how it was found to be. */
