@@ -10,7 +10,7 @@ import { saltSlows } from '../../makes/kinds/offWhey';
 import { eachKg } from '../../makes/kinds/pieces';
 import { cannot, type Practice, stageNow, USUAL_HEIGHT_CM, worldNow } from './batch';
 import { cut, disturbed, dripped, hasCurd, parted, turned, warmed } from './curd';
-import { addAcid, addDose } from './doses';
+import { addAcid, addDose, leftOut } from './doses';
 import { elapse, hangs } from './elapse';
 import type { Deed } from './moves';
 
@@ -192,6 +192,7 @@ function next(practice: Practice): Fault | null {
   warmed(practice);
   turned(practice);
   dripped(practice);
+  leftOut(practice);
   // What hung, lay under a weight or in brine is taken out.
   const { does } = stageNow(practice).kind;
   if (practice.place !== 'pot' && TAKEN_OUT.some((one) => does.includes(one))) goTo(practice, 'board');

@@ -63,6 +63,10 @@ export interface Practice {
   aims: { kg: number; moisturePct: number; saltPct: number; pH: number | null };
   hidden: Hidden;
   world: World & { acidNeeded: number };
+  /** What the plan doses of what its milk decides. */
+  dosed: { imcuPerLitre: number | null; calciumMmolPerLitre: number };
+  /** Share of each planned dose of taste and richness that went in so far. */
+  added: { cream: number; lipase: number };
   pot: PotState;
   random: Random;
   /** The stage under way, and the minute it began. */
@@ -109,6 +113,31 @@ export interface Practice {
   course: Moment[];
 }
 
+/** A brief with so much of its cream. */
+export const withCream = (brief: Resolved, share: number): Resolved =>
+  brief.cream
+    ? { ...brief, cream: share > 0 ? { ...brief.cream, litres: share * brief.cream.litres } : undefined }
+    : brief;
+
+/** What is really in the pail, so much of its cream in it; nothing else is, until somebody puts it there. */
+export function pailWith(
+  {
+    brief,
+    believed,
+    method,
+    hidden,
+    dosed,
+  }: Pick<Practice, 'brief' | 'believed' | 'method' | 'hidden' | 'dosed'>,
+  creamShare: number,
+): Practice['world'] {
+  const litres = believed.milk.litres as number;
+  const world = worldOf(withCream(brief, creamShare), method, litres, hidden.depart);
+  if (world.coagulant) world.coagulant.imcuPerLitre = dosed.imcuPerLitre;
+  if (world.acid) world.acid = { ...world.acid, amount: 0 };
+  world.calciumMmolPerLitre = dosed.calciumMmolPerLitre;
+  return world;
+}
+
 /** Puts real milk of a brief into a practice pot; faults of the brief come back. */
 export function beginPractice(
   brief: Brief,
@@ -140,11 +169,11 @@ export function practiceOf(
   const end = potAtStart(believed, usual);
   const spans = walk(stages, usual, end);
   const outcome = outcomeOf(believed, method, usual, end);
-  const world = worldOf(real, method, litres, hidden.depart);
-  if (world.coagulant && usual.coagulant) world.coagulant.imcuPerLitre = usual.coagulant.imcuPerLitre;
-  // Nothing is in it until somebody puts it there.
-  if (world.acid) world.acid = { ...world.acid, amount: 0 };
-  world.calciumMmolPerLitre = usual.calciumMmolPerLitre;
+  const dosed = {
+    imcuPerLitre: usual.coagulant?.imcuPerLitre ?? null,
+    calciumMmolPerLitre: usual.calciumMmolPerLitre,
+  };
+  const world = pailWith({ brief: real, believed, method, hidden, dosed }, 0);
   const pot = potAtStart(real, world);
   return {
     ok: true,
@@ -164,6 +193,8 @@ export function practiceOf(
       },
       hidden,
       world,
+      dosed,
+      added: { cream: 0, lipase: 0 },
       pot,
       random: seeded(seed + 7),
       at: 0,

@@ -9,8 +9,8 @@ import { AS_PLANNED, hiddenOf } from './hidden';
 const CONSEQUENCES = [...WORKED_CURD, ...MILK_AND_WHEY];
 
 describe('whatever is done has its consequence', () => {
-  it.each(CONSEQUENCES)('$what', ({ method, at, so, hidden, rises = [], falls = [], finds }) => {
-    const all = at.map((value) => played(method, so(value), hidden?.(value)));
+  it.each(CONSEQUENCES)('$what', ({ method, at, so, hidden, says, rises = [], falls = [], finds }) => {
+    const all = at.map((value) => played(method, so(value), hidden?.(value), says));
     const values = (measure: Measure) => all.map(MEASURES[measure]);
     for (const measure of rises) expect(ordered(values(measure)), measure).toEqual('rises');
     for (const measure of falls) expect(ordered(values(measure).reverse()), measure).toEqual('rises');

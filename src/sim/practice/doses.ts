@@ -5,11 +5,14 @@ import type { Fault } from '../../core/faults/fault';
 import type { DoseId } from '../../makes/grammar';
 import { settingCourse } from '../../makes/kinds/clot';
 import { acidIn, cultureIn } from '../../makes/kinds/leaves';
-import { cannot, costs, type Practice } from './batch';
+import { cannot, costs, type Practice, pailWith, stageNow } from './batch';
 
 /** Hotter than this a culture that is put in dies; a coagulant is gone. Common practice. */
 const CULTURE_DIES_C = 50;
 const COAGULANT_DIES_C = 55;
+/** Lipase is missed below this share of what was planned, and sharp above that. Judgement. */
+const MISSED_BELOW = 0.5;
+const SHARP_FROM = 1.6;
 /** How far ahead the souring is looked at as a set begins, min. */
 const LOOK_MIN = 60;
 
@@ -94,7 +97,45 @@ export function addDose(practice: Practice, what: DoseId, grams: number): Fault 
     case 'calcium':
       pot.calciumMmolPerLitre += world.calciumMmolPerLitre * share;
       return null;
+    case 'cream':
+      creamIn(practice, share);
+      return null;
+    case 'lipase':
+      practice.added.lipase += share;
+      if (practice.added.lipase > SHARP_FROM)
+        costs(practice, {
+          cause: null,
+          found: ['bitter'],
+          text: 'So much lipase is sharp at first, and soapy within days.',
+          marks: 5 * share,
+        });
+      return null;
     default:
       return null;
   }
+}
+
+/** Cream into the pail makes another milk of it; over the curd it is simply there. */
+function creamIn(practice: Practice, share: number): void {
+  const { added, method, pot, world } = practice;
+  added.cream += share;
+  if (method.cream !== 'milk') return;
+  practice.world = pailWith(practice, added.cream);
+  if (world.acid && practice.world.acid) practice.world.acid.amount = world.acid.amount;
+  const { milk } = practice.world;
+  pot.kg += milk.massKg - world.milk.massKg;
+  pot.litres += milk.litres - world.milk.litres;
+}
+
+/** A dose of taste that a stage asked for and nobody gave. */
+export function leftOut(practice: Practice): void {
+  const { kind, params } = stageNow(practice);
+  if (!kind.takes(params).includes('lipase') || !plannedGrams(practice, 'lipase')) return;
+  if (practice.added.lipase < MISSED_BELOW)
+    costs(practice, {
+      cause: null,
+      found: ['bland'],
+      text: 'The lipase was left out, and with it what it tastes of.',
+      marks: 4,
+    });
 }

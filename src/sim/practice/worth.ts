@@ -2,7 +2,7 @@ import type { CauseId, FindingId } from '../../judge/ids';
 import type { PotState } from '../../makes/grammar';
 import { curdOf } from '../../makes/kinds/curd';
 import { type Outcome, outcomeOf } from '../../plan/outcome';
-import { type Cost, type Practice, worldNow } from './batch';
+import { type Cost, type Practice, withCream, worldNow } from './batch';
 import { hasCurd } from './curd';
 import { caughtShare } from './doses';
 import { otherwise } from './otherwise';
@@ -42,7 +42,9 @@ function asLeft({ pot, world }: Practice): PotState {
 /** What it would weigh and hold as it stands; without one thing that went wrong, where that is asked; null while it is no curd. */
 export function standing(practice: Practice, without?: Cost, pot = asLeft(practice)): Outcome | null {
   if (!hasCurd(practice) || pot.wheyPH === null) return null;
-  return outcomeOf(practice.brief, practice.method, worldNow(practice, without), pot);
+  const { brief, method, added } = practice;
+  const real = withCream(brief, added.cream);
+  return outcomeOf(real, method, worldNow(practice, without), pot);
 }
 
 /** What was found of it, in the words of findings. */
