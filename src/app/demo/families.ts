@@ -1,6 +1,7 @@
 import { roundTo } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
 import type { Elsewise } from '../../sim/practice/hand';
+import { look } from '../../sim/practice/senses';
 import type { Past } from './past';
 
 const note = (text: string): NewEvent => ({ type: 'note', text });
@@ -39,11 +40,17 @@ const longer =
     waits((times - 1) * planned);
   };
 
-/** Left for so much of its planned time, looked at once, and taken as it was. */
+/** Left for so much of its planned time, the bowl watched meanwhile, and taken as it was. */
 const hurried =
   (share: number) =>
-  ({ does, waits, planned }: Elsewise) => {
-    waits(share * planned);
+  ({ practice, does, waits, planned }: Elsewise) => {
+    let watching = true;
+    for (let minute = 0; minute < share * planned; minute++) {
+      waits(1);
+      if (!watching || look(practice).bowl !== 'stopped') continue;
+      does({ do: 'look' });
+      watching = false;
+    }
     does({ do: 'test' });
   };
 
