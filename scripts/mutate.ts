@@ -15,8 +15,8 @@ import { put, surveyed, type Tests } from './mutants/ground';
 import type { Trial } from './mutants/trial';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
-const GROUND = join(ROOT, 'test-results/mutants');
-const SURVEY = join(ROOT, 'test-results/mutants.json');
+const GROUND = join(ROOT, '.mutants/ground');
+const SURVEY = join(ROOT, '.mutants/survey.json');
 /** Together the first turn takes about this, so that most faults are noticed without the long ones. */
 const FIRST_MS = 3000;
 /** A fault that keeps its tests from ending is noticed. */
@@ -114,7 +114,7 @@ const trials = sample.flatMap((fault): Trial[] => {
     ? []
     : [{ key: keyOf(fault), id: idOf.get(keyOf(fault)) ?? '', limit: most * 100 + 100_000, turns }];
 });
-const list = join(ROOT, 'test-results/trials.json');
+const list = join(ROOT, '.mutants/trials.json');
 writeFileSync(list, JSON.stringify(trials));
 const noticed = new Set<string>();
 let told = 0;

@@ -1,3 +1,4 @@
+import { expOf, lnOf } from '../core/numeric/elementary';
 import type { OptionValue } from '../makes/method';
 import type { CauseId } from './ids';
 import type { Log } from './log';
@@ -50,7 +51,7 @@ export const said = (
   clues: readonly (Clue | null | false | undefined)[],
   { cleared = false, measured = cleared }: { cleared?: boolean; measured?: boolean } = {},
 ): Said => ({
-  clues: clues.filter((one): one is Clue => !!one && Math.abs(Math.log(one.times)) > 0.02),
+  clues: clues.filter((one): one is Clue => !!one && Math.abs(lnOf(one.times)) > 0.02),
   cleared,
   measured,
 });
@@ -71,11 +72,11 @@ export function slope(
   const x = sign * value;
   if (x <= x0) return 1;
   for (const [at, times] of steps) {
-    const [x1, l1] = [sign * at, Math.log(times)];
-    if (x <= x1) return Math.exp(x1 === x0 ? l1 : l0 + ((l1 - l0) * (x - x0)) / (x1 - x0));
+    const [x1, l1] = [sign * at, lnOf(times)];
+    if (x <= x1) return expOf(x1 === x0 ? l1 : l0 + ((l1 - l0) * (x - x0)) / (x1 - x0));
     [x0, l0] = [x1, l1];
   }
-  return Math.exp(l0);
+  return expOf(l0);
 }
 
 /** A clue where a value speaks for a cause; null where it does not. */

@@ -1,3 +1,4 @@
+import { powOf } from '../core/numeric/elementary';
 import { type Format, formatter, METRIC } from '../core/units/format';
 import { inUnits } from '../core/units/inUnits';
 import type { MistakeId } from '../makes/mistakes';
@@ -80,7 +81,7 @@ function weigh(log: Asked, id: Weighed['id'], odds: number): Weighed | null {
   const silent = together.length === 0 && !measured ? UNREAD_TIMES : 1;
   return {
     id,
-    weight: odds * strongest ** SHARPNESS * apart * silent,
+    weight: odds * powOf(strongest, SHARPNESS) * apart * silent,
     clues: all,
     strongest: strongest * apart,
   };

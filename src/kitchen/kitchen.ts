@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { bounded, boundedBy, oneLine } from '../core/faults/bounds';
 import { HEAT_SOURCES } from '../core/heat/carryOver';
+import { cbrtOf } from '../core/numeric/elementary';
 import { INSTRUMENTS } from '../core/units/format';
 import { named } from './named';
 
@@ -112,7 +113,7 @@ export function upcastKitchen(value: unknown): unknown {
     ];
   if (mouldLitres != null) {
     // As high as it is wide.
-    const cm = Math.round(10 * Math.cbrt((4000 * mouldLitres) / Math.PI)) / 10;
+    const cm = Math.round(10 * cbrtOf((4000 * mouldLitres) / Math.PI)) / 10;
     kitchen.moulds ??= [
       {
         id: 'largest',

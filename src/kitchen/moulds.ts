@@ -1,3 +1,4 @@
+import { squareOf } from '../core/numeric/elementary';
 import type { Mould } from './kitchen';
 
 /** A tapered mould against a straight one of its width and height; a taper of a tenth on each side. Common practice. */
@@ -7,7 +8,7 @@ export const LOOSE_LITRES_PER_KG = 1.6;
 
 /** What one mould holds, L. */
 export function mouldLitres({ acrossCm, longCm, heightCm, sides }: Mould): number {
-  const areaCm2 = longCm === null ? (Math.PI * acrossCm ** 2) / 4 : acrossCm * longCm;
+  const areaCm2 = longCm === null ? (Math.PI * squareOf(acrossCm)) / 4 : acrossCm * longCm;
   return (areaCm2 * heightCm * (sides === 'tapered' ? TAPERED_HOLDS : 1)) / 1000;
 }
 

@@ -1,3 +1,4 @@
+import { expOf, lnOf, squareOf } from '../core/numeric/elementary';
 import type { Prior } from './quantities';
 
 /** One piece of evidence: its day, its logarithm, how well it could be read, and whether it is of the very owner that is asked for. */
@@ -79,9 +80,7 @@ interface Fit extends Posterior {
 
 /** How much of an owner's quirk two days have in common. */
 const common = (days: number, forgets: Prior['forgets']): number =>
-  forgets === null
-    ? 1
-    : forgets.stays + (1 - forgets.stays) * Math.exp((-LN2 * Math.abs(days)) / forgets.days);
+  forgets === null ? 1 : forgets.stays + (1 - forgets.stays) * expOf((-LN2 * Math.abs(days)) / forgets.days);
 
 /** How far an owner strays from its group, and the group from others. */
 interface Strays {
@@ -99,8 +98,8 @@ function condition(
   const n = evidence.length;
   const y = Float64Array.from(evidence, ({ ln }) => ln);
   const shared = (a: Pick<Dated, 'day' | 'other'>, b: Pick<Dated, 'day' | 'other'>) =>
-    group ** 2 + (a.other === b.other ? own ** 2 * common(a.day - b.day, forgets) : 0);
-  const plain = evidence.map(({ sd }) => batch ** 2 + sd ** 2);
+    squareOf(group) + (a.other === b.other ? squareOf(own) * common(a.day - b.day, forgets) : 0);
+  const plain = evidence.map(({ sd }) => squareOf(batch) + squareOf(sd));
   const together = new Float64Array(n * n);
   evidence.forEach((a, i) => {
     evidence.forEach((b, j) => {
@@ -122,7 +121,7 @@ function condition(
       const left = (alpha[i] as number) / own;
       // What the others say of this one, and how surely: its own noise as it would be without a weight.
       const variance = Math.max(1 / own - (plain[i] ?? 0) / (weights[i] ?? 1), 0) + (plain[i] ?? 0);
-      return (FREEDOM + 1) / (FREEDOM + left ** 2 / variance);
+      return (FREEDOM + 1) / (FREEDOM + squareOf(left) / variance);
     });
     const moved = Math.max(0, ...next.map((weight, i) => Math.abs(weight - (weights[i] ?? 1))));
     weights = next;
@@ -136,13 +135,13 @@ function condition(
   const beta = solve(l, n, cross);
   const variance = shared(asked, asked) - cross.reduce((sum, one, i) => sum + one * (beta[i] as number), 0);
   let logDet = 0;
-  for (let i = 0; i < n; i++) logDet += Math.log(l[i * n + i] as number);
+  for (let i = 0; i < n; i++) logDet += lnOf(l[i * n + i] as number);
   const fit = y.reduce((sum, one, i) => sum + one * (alpha[i] as number), 0);
   return {
     mean,
     sd: Math.sqrt(Math.max(variance, 1e-12)),
     makes: n,
-    logLikelihood: -logDet - fit / 2 - (n / 2) * Math.log(2 * Math.PI),
+    logLikelihood: -logDet - fit / 2 - (n / 2) * lnOf(2 * Math.PI),
   };
 }
 
@@ -174,10 +173,11 @@ export function posteriorOf(evidence: readonly Dated[], now: number, prior: Prio
     { own: prior.own * NOTHING.share, group: prior.group * NOTHING.share },
     prior,
   );
-  const odds = ((1 - NOTHING.weight) / NOTHING.weight) * Math.exp(some.logLikelihood - none.logLikelihood);
+  const odds = ((1 - NOTHING.weight) / NOTHING.weight) * expOf(some.logLikelihood - none.logLikelihood);
   const p = Number.isFinite(odds) ? odds / (1 + odds) : 1;
   const mean = p * some.mean + (1 - p) * none.mean;
   const variance =
-    p * (some.sd ** 2 + (some.mean - mean) ** 2) + (1 - p) * (none.sd ** 2 + (none.mean - mean) ** 2);
+    p * (squareOf(some.sd) + squareOf(some.mean - mean)) +
+    (1 - p) * (squareOf(none.sd) + squareOf(none.mean - mean));
   return { mean, sd: Math.sqrt(variance), makes: mine.length };
 }

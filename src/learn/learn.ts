@@ -1,3 +1,4 @@
+import { expOf, lnOf } from '../core/numeric/elementary';
 import { type Belief, type Held, type LearnedQuantity, Z90 } from '../plan/belief';
 import { MODEL_VERSION } from '../plan/plan';
 import { byDay, type Dated, type Posterior, posteriorOf, WINDOW } from './fit';
@@ -69,9 +70,9 @@ export function learnFrom(all: readonly Taught[]): Learning {
     );
     for (const [id, { name, from }] of owners) {
       const held = posteriorOf(seenBy(id, groupOf(name)), now, prior);
-      const low = Math.exp(held.mean - Z90 * held.sd);
-      const high = Math.exp(held.mean + Z90 * held.sd);
-      const felt = Math.abs(Math.exp(held.mean) - 1) >= prior.felt;
+      const low = expOf(held.mean - Z90 * held.sd);
+      const high = expOf(held.mean + Z90 * held.sd);
+      const felt = Math.abs(expOf(held.mean) - 1) >= prior.felt;
       const sure = from.length >= LEAST_MAKES && (low > 1 || high < 1);
       learnt.push({
         quantity,
@@ -108,7 +109,7 @@ export function beliefFor(
     if (known) {
       if (!without.includes(keyOf(known)))
         belief[quantity] = {
-          likely: Math.exp(known.mean),
+          likely: expOf(known.mean),
           sdLn: known.sd,
           of,
           id: known.id,
@@ -121,7 +122,7 @@ export function beliefFor(
     const some = learnt.some((one) => one.quantity === quantity && (alike !== 'name' || one.name === group));
     if (id !== undefined && held && some)
       belief[quantity] = {
-        likely: Math.exp(held.mean),
+        likely: expOf(held.mean),
         sdLn: held.sd,
         of: alike === 'kitchen' ? 'kitchen' : of,
         id: alike === 'kitchen' ? 'kitchen' : id,
@@ -142,9 +143,9 @@ export function learnedFile({ learnt, makes }: Learning): Learned {
         of: one.of,
         id: one.id,
         quantity: one.quantity,
-        likely: round(Math.exp(one.mean)),
-        low: round(Math.exp(one.mean - Z90 * one.sd)),
-        high: round(Math.exp(one.mean + Z90 * one.sd)),
+        likely: round(expOf(one.mean)),
+        low: round(expOf(one.mean - Z90 * one.sd)),
+        high: round(expOf(one.mean + Z90 * one.sd)),
         makes: one.makes,
         says: saysOf(one),
       }),
@@ -159,7 +160,7 @@ export function beliefOfFile({ quirks }: Learned, sources: Sources): Belief {
       .filter(({ of, id, quantity }) => priorOf(quantity).of === of && sources[of] === id)
       .map(({ quantity, likely, low, high, of, id, makes }): [LearnedQuantity, Held] => [
         quantity,
-        { likely, sdLn: Math.log(high / low) / (2 * Z90), of, id, makes },
+        { likely, sdLn: lnOf(high / low) / (2 * Z90), of, id, makes },
       ]),
   );
 }

@@ -1,3 +1,4 @@
+import { expOf } from '../core/numeric/elementary';
 import type { LearnedQuantity } from '../plan/belief';
 import type { Posterior } from './fit';
 
@@ -36,7 +37,7 @@ const countText = (n: number) => NUMBERS[n] ?? String(n);
 /**
  * A quirk in one plain sentence.
  *
- * @example saysOf({ quantity: 'acid-need', name: 'Sallow Reach cows', mean: Math.log(1.11), makes: 6, … }) // 'Milk of Sallow Reach cows takes 11 % more acid: six makes.'
+ * @example saysOf({ quantity: 'acid-need', name: 'Sallow Reach cows', mean: lnOf(1.11), makes: 6, … }) // 'Milk of Sallow Reach cows takes 11 % more acid: six makes.'
  */
 export function saysOf({
   quantity,
@@ -44,7 +45,7 @@ export function saysOf({
   mean,
   makes,
 }: Posterior & { quantity: LearnedQuantity; name: string }): string {
-  const off = Math.exp(mean) - 1;
+  const off = expOf(mean) - 1;
   const [of, more, less] = WORDS[quantity];
   const percent = Math.round(100 * Math.abs(off));
   const is = percent === 0 ? 'is as reckoned' : (off > 0 ? more : less).replace('{}', `${percent}\u00a0%`);

@@ -1,3 +1,4 @@
+import { hypotOf, powOf } from '../core/numeric/elementary';
 import { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS } from './learnedQuantities';
 import { type Departure, NO_DEPARTURE } from './world';
 
@@ -45,7 +46,7 @@ export function expectedWorld(belief: Belief): Departure {
   for (const quantity of LEARNED_QUANTITIES) {
     const held = belief[quantity];
     const [key, power] = ENTERS[quantity];
-    if (held) world[key] *= held.likely ** power;
+    if (held) world[key] *= powOf(held.likely, power);
   }
   world.coagulantBelieved = world.coagulantStrength;
   return world;
@@ -56,7 +57,7 @@ export function strayOf(belief: Belief, key: keyof Departure): { sd: number; rel
   for (const quantity of LEARNED_QUANTITIES) {
     const held = belief[quantity];
     if (held && ENTERS[quantity][0] === key)
-      return { sd: Math.hypot(held.sdLn, STRAYS[quantity].batch), relative: true };
+      return { sd: hypotOf(held.sdLn, STRAYS[quantity].batch), relative: true };
   }
   return null;
 }

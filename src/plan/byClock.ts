@@ -1,5 +1,6 @@
 import { usualLitresPerGram } from '../core/culture/measure';
 import type { Result } from '../core/faults/fault';
+import { lnOf } from '../core/numeric/elementary';
 import { type Told, toldText } from '../core/safety/told';
 import { formatter, METRIC } from '../core/units/format';
 import { roundTo } from '../core/units/numbers';
@@ -86,7 +87,7 @@ function waysOf(brief: Brief, method: Method): Way[] {
             };
       found.push({
         brief: { ...brief, culture: { form: 'freeze-dried', ...culture, given } },
-        cost: 1.2 + Math.abs(Math.log(times)) / 3,
+        cost: 1.2 + Math.abs(lnOf(times)) / 3,
         changes: [{ key: 'culture', label: 'Culture', value: times, unit: '×' }],
       });
     }

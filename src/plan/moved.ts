@@ -1,3 +1,4 @@
+import { expOf, lnOf } from '../core/numeric/elementary';
 import { does } from '../makes/asked';
 import {
   type Belief,
@@ -55,8 +56,8 @@ export function movedBy(belief: Belief, plain: Plan, learned: Plan): Moved[] {
         id,
         quantity,
         likely,
-        low: likely * Math.exp(-Z90 * sdLn),
-        high: likely * Math.exp(Z90 * sdLn),
+        low: likely * expOf(-Z90 * sdLn),
+        high: likely * expOf(Z90 * sdLn),
         makes,
         figure: before.figure,
         unit: before.unit,
@@ -85,6 +86,6 @@ export const beliefIn = ({ learned = [] }: Pick<Plan, 'learned'>): Belief =>
   Object.fromEntries(
     learned.map(({ quantity, likely, low, high, of, id, makes }): [LearnedQuantity, Held] => [
       quantity,
-      { likely, sdLn: Math.log(high / low) / (2 * Z90), of, id, makes },
+      { likely, sdLn: lnOf(high / low) / (2 * Z90), of, id, makes },
     ]),
   );

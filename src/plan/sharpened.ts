@@ -1,3 +1,4 @@
+import { hypotOf, lnOf, powOf } from '../core/numeric/elementary';
 import { type LearnedQuantity, STRAYS, Z90 } from './belief';
 import type { Plan } from './schema';
 
@@ -18,8 +19,8 @@ export function heldIn({ learned }: Pick<Plan, 'learned'>, quantity: LearnedQuan
   const { own, group, batch } = STRAYS[quantity];
   const known = learned?.find((one) => one.quantity === quantity);
   return known
-    ? { mean: Math.log(known.likely), sd: Math.hypot(Math.log(known.high / known.low) / (2 * Z90), batch) }
-    : { mean: 0, sd: Math.hypot(own, group, batch) };
+    ? { mean: lnOf(known.likely), sd: hypotOf(lnOf(known.high / known.low) / (2 * Z90), batch) }
+    : { mean: 0, sd: hypotOf(own, group, batch) };
 }
 
 /**
@@ -29,9 +30,9 @@ export function heldIn({ learned }: Pick<Plan, 'learned'>, quantity: LearnedQuan
  * @example sharpened({ mean: 0, sd: 0.2 }, { ln: 0.1, sd: 0.2 }) // { mean: 0.05, sd: 0.141 }
  */
 export function sharpened(before: HeldLn, reading: { ln: number; sd: number }): HeldLn {
-  const [held, read] = [before.sd ** -2, reading.sd ** -2];
+  const [held, read] = [powOf(before.sd, -2), powOf(reading.sd, -2)];
   return {
     mean: (before.mean * held + reading.ln * read) / (held + read),
-    sd: (held + read) ** -0.5,
+    sd: powOf(held + read, -0.5),
   };
 }

@@ -1,3 +1,4 @@
+import { hypotOf, lnOf, squareOf } from '../core/numeric/elementary';
 import { goalOf } from '../makes/asked';
 import { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS, Z90 } from './belief';
 import { figureOf } from './moved';
@@ -54,10 +55,10 @@ export function teachesOf({ plan, parameters }: Pick<Planned, 'plan' | 'paramete
     if (!((figureOf(quantity, plan)?.value ?? 0) > 0) || (quantity === 'drain-pace' && !weighed)) return [];
     const { own, group, batch } = STRAYS[quantity];
     const known = plan.learned?.find((one) => one.quantity === quantity);
-    const now = known ? Math.log(known.high / known.low) / (2 * Z90) : Math.hypot(own, group);
+    const now = known ? lnOf(known.high / known.low) / (2 * Z90) : hypotOf(own, group);
     const { of, note, readSd } = NOTES[quantity];
-    const one = batch ** 2 + readSd ** 2;
-    const then = now * Math.sqrt(one / (now ** 2 + one));
+    const one = squareOf(batch) + squareOf(readSd);
+    const then = now * Math.sqrt(one / (squareOf(now) + one));
     return [{ quantity, of, note, nowShare: Z90 * now, thenShare: Z90 * then }];
   })
     .filter(({ nowShare, thenShare }) => nowShare - thenShare >= WORTH)

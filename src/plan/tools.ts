@@ -2,6 +2,7 @@ import { heatIntoMilkKw } from '../core/heat/hob';
 import { minutesTo, potOf } from '../core/heat/pot';
 import { coolingMinutes } from '../core/heat/sinkBath';
 import { USUAL_MILK_KG_PER_L } from '../core/milk/density';
+import { lnOf } from '../core/numeric/elementary';
 import { type Hob, type Kitchen, type PotOwned, TAKEN_UP } from '../kitchen/kitchen';
 import { does } from '../makes/asked';
 import { methodIn, type PlanOf } from './planOf';
@@ -78,5 +79,5 @@ export function tapMinutes(plan: Plan, tapC: number): number | null {
   const litres = plan.brief.milk.litres;
   if (toC == null || fromC == null || !litres || fromC <= toC) return null;
   if (tapC >= toC) return Number.POSITIVE_INFINITY;
-  return coolingMinutes(litres, litres * USUAL_MILK_KG_PER_L) * Math.log((fromC - tapC) / (toC - tapC));
+  return coolingMinutes(litres, litres * USUAL_MILK_KG_PER_L) * lnOf((fromC - tapC) / (toC - tapC));
 }

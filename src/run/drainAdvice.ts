@@ -1,4 +1,5 @@
 import { BAGS, type Bag, bagAfter, bagHours, paceBy } from '../core/curd/bag';
+import { expOf, lnOf } from '../core/numeric/elementary';
 import { saltGrams } from '../core/salt/dry';
 import { goalOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
@@ -29,8 +30,8 @@ export interface DrainAdvice {
 function goesOn(state: MakeState, bag: Bag, weighed: readonly [hour: number, kg: number]): [Bag, number] {
   const longer = state.modelVersion < SHARPENED_FROM_MODEL ? null : paceBy(bag, weighed);
   if (longer === null) return [bag, weighed[0]];
-  const { mean } = sharpened(heldIn(state.plan, 'drain-pace'), { ln: -Math.log(longer), sd: WEIGHED_SD });
-  const pace = Math.exp(-mean);
+  const { mean } = sharpened(heldIn(state.plan, 'drain-pace'), { ln: -lnOf(longer), sd: WEIGHED_SD });
+  const pace = expOf(-mean);
   return [{ ...bag, pace, weighed: [] }, (weighed[0] * pace) / longer];
 }
 

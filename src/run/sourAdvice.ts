@@ -1,3 +1,4 @@
+import { expOf, hypotOf, lnOf } from '../core/numeric/elementary';
 import { clamp } from '../core/units/measures';
 import { goalOf, takes } from '../makes/asked';
 import type { Courses } from '../plan/course';
@@ -69,14 +70,14 @@ function pHAt(points: readonly [number, number][], minute: number): number {
 function readingSd(points: readonly [number, number][], minute: number): number {
   const around = Math.max(1, minute * 0.1);
   const fall = pHAt(points, Math.max(0, minute - around)) - pHAt(points, minute + around);
-  return Math.hypot(PACE_SD, PH_SD / Math.max(1e-3, (fall / (2 * around)) * minute));
+  return hypotOf(PACE_SD, PH_SD / Math.max(1e-3, (fall / (2 * around)) * minute));
 }
 
 /** The pace of this batch against its plan after one reading of it. */
 function paceAfter({ plan }: MakeState, read: number, sd: number): number {
   // Against the plan, which has what was learned in it already.
   const held = { mean: 0, sd: heldIn(plan, 'culture-pace').sd };
-  return Math.exp(sharpened(held, { ln: Math.log(read), sd }).mean);
+  return expOf(sharpened(held, { ln: lnOf(read), sd }).mean);
 }
 
 /** The pace of this make's culture against its plan by its last reading; null without one, or before there is something to read. */

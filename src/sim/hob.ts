@@ -1,3 +1,4 @@
+import { expOf } from '../core/numeric/elementary';
 /** Water with ice round a pot, °C, and the heat of its stirred wall, W/m²K, as the sink bath's stirred one. From memory. */
 export const ICE_C = 1;
 export const ICE_W_PER_M2K = 250;
@@ -18,6 +19,6 @@ export function afterglow(
 ): { kW: number; leftKj: number } {
   if (on) return { kW: 0, leftKj: holdsKj };
   if (leftKj === 0 || minutes <= 0) return { kW: 0, leftKj };
-  const given = leftKj * (1 - Math.exp(-minutes / HEAT_LEFT_MIN));
+  const given = leftKj * (1 - expOf(-minutes / HEAT_LEFT_MIN));
   return { kW: given / (minutes * 60), leftKj: leftKj - given };
 }

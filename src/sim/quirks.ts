@@ -1,3 +1,4 @@
+import { expOf } from '../core/numeric/elementary';
 import { type Departure, NO_DEPARTURE } from '../plan/world';
 
 /** What is peculiar about a milk, a pot and its maker, and steady from batch to batch. Nobody at the pot knows it. */
@@ -22,7 +23,7 @@ export function realBatch(quirks: Quirks, normal: () => number): Departure {
   const depart: Departure = { ...NO_DEPARTURE, ...quirks.milk, ...quirks.pot };
   for (const [key, sd] of Object.entries(BATCH_NOISE) as [keyof Departure, number][]) {
     const z = normal() * sd;
-    depart[key] = key === 'power' || key === 'drainPace' ? depart[key] * Math.exp(z) : depart[key] + z;
+    depart[key] = key === 'power' || key === 'drainPace' ? depart[key] * expOf(z) : depart[key] + z;
   }
   return depart;
 }

@@ -1,3 +1,4 @@
+import { powOf } from '../numeric/elementary';
 import { CITRATE_PKA } from './groups';
 
 /** Acids a maker has on the shelf. */
@@ -106,7 +107,7 @@ const LACTONE_HALF_MIN = 40;
 
 /** Share of a lactone that has become acid after `minutes` at `tempC`; 1 for every other acid. */
 export const releasedShare = (kind: AcidKind, minutes: number, tempC: number): number =>
-  kind === 'gdl' ? 1 - 0.5 ** ((minutes / LACTONE_HALF_MIN) * 2 ** ((tempC - 30) / 10)) : 1;
+  kind === 'gdl' ? 1 - powOf(0.5, (minutes / LACTONE_HALF_MIN) * powOf(2, (tempC - 30) / 10)) : 1;
 
 /** Grams of the acid itself in a gram of a solid product, or in a millilitre of a liquid one. */
 export function acidPerUnit(acid: AcidProduct): number {

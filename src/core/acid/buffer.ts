@@ -1,4 +1,5 @@
 import type { MilkBatch } from '../milk/composition';
+import { expOf, powOf } from '../numeric/elementary';
 import {
   CASEIN_GROUPS,
   CITRATE_MMOL_PER_L,
@@ -21,7 +22,7 @@ export function boundProtons(pKa: readonly number[], h: number): number {
   let sum = 1;
   let weighted = 0;
   for (let i = pKa.length - 1; i >= 0; i--) {
-    term *= h * 10 ** (pKa[i] as number);
+    term *= h * powOf(10, pKa[i] as number);
     sum += term;
     weighted += (pKa.length - i) * term;
   }
@@ -32,7 +33,7 @@ export function boundProtons(pKa: readonly number[], h: number): number {
 export type Binding = readonly [number, number, number];
 
 export function bindingOf(pKa: readonly number[]): Binding {
-  const [k1, k2, k3] = [...pKa].reverse().map((p) => 10 ** p);
+  const [k1, k2, k3] = [...pKa].reverse().map((p) => powOf(10, p));
   const b1 = k1 ?? 0;
   const b2 = k2 === undefined ? 0 : b1 * k2;
   return [b1, b2, k3 === undefined ? 0 : b2 * k3];
@@ -48,9 +49,9 @@ export function boundBy([b1, b2, b3]: Binding, h: number): number {
 
 const PHOSPHATE = bindingOf(PHOSPHATE_PKA);
 const CITRATE = bindingOf(CITRATE_PKA);
-const caseinKa = CASEIN_GROUPS.map((group) => 10 ** -group.pKa);
-const wheyKa = WHEY_PROTEIN_GROUPS.map((group) => 10 ** -group.pKa);
-const serumKa = SERUM_GROUPS.map((group) => 10 ** -group.pKa);
+const caseinKa = CASEIN_GROUPS.map((group) => powOf(10, -group.pKa));
+const wheyKa = WHEY_PROTEIN_GROUPS.map((group) => powOf(10, -group.pKa));
+const serumKa = SERUM_GROUPS.map((group) => powOf(10, -group.pKa));
 
 /** One litre of a milk as a buffer. */
 export interface Buffer {
@@ -61,7 +62,7 @@ export interface Buffer {
 
 /** Fraction of the phosphate that would be colloidal at a pH, before it is taken relative to the milk's own. */
 const colloidalShare = ({ midPH, widthPH }: Colloidal, pH: number) =>
-  1 / (1 + Math.exp(-(pH - midPH) / widthPH));
+  1 / (1 + expOf(-(pH - midPH) / widthPH));
 
 /**
  * The buffering of one litre of `milk` whose own pH (as at 25 °C) is `pH0`.
@@ -113,7 +114,7 @@ export function bufferBy(
   return {
     pH0: keep.pH0,
     boundAt(pH) {
-      const h = 10 ** -pH;
+      const h = powOf(10, -pH);
       let sum = ((CITRATE_MMOL_PER_L * keep.serum) / 1000) * boundBy(CITRATE, h);
       for (let i = 0; i < count; i++) sum += ((amounts[i] as number) * h) / (h + (ka[i] as number));
       const phosphate = boundBy(PHOSPHATE, h);

@@ -1,4 +1,5 @@
 import { Infeasible } from '../faults/fault';
+import { powOf } from '../numeric/elementary';
 import { findRoot } from '../numeric/root';
 import { ACIDS, type AcidProduct, acidPerUnit, isLiquidAcid } from './acids';
 import { type Binding, type Buffer, bindingOf, boundBy } from './buffer';
@@ -37,7 +38,7 @@ export function titrantOf(product: AcidProduct, { strength = 1, diluted = true }
  * plus the free ones.
  */
 export const strongAcidDemand = (milk: Buffer, pH: number): number =>
-  milk.boundAt(pH) - milk.boundAt(milk.pH0) + 10 ** -pH - 10 ** -milk.pH0;
+  milk.boundAt(pH) - milk.boundAt(milk.pH0) + powOf(10, -pH) - powOf(10, -milk.pH0);
 
 /**
  * Amount of product (g of a solid, mL of a liquid) per litre of milk that brings it to `pH` (as at 25 °C).
@@ -46,7 +47,7 @@ export const strongAcidDemand = (milk: Buffer, pH: number): number =>
  */
 export function amountForPH(milk: Buffer, acid: Titrant, pH: number): number {
   if (pH >= milk.pH0) return 0;
-  const h = 10 ** -pH;
+  const h = powOf(10, -pH);
   const demand = strongAcidDemand(milk, pH);
   const given = acid.molPerUnit * (acid.protons - boundBy(acid.binding, h)) - h * acid.litresPerUnit;
   const amount = given > 0 ? demand / given : Number.POSITIVE_INFINITY;
@@ -73,9 +74,9 @@ export function pHAfter(milk: Buffer, acid: Titrant, amount: number): number {
   if (amount <= 0) return milk.pH0;
   const mol = acid.molPerUnit * amount;
   const litres = 1 + acid.litresPerUnit * amount;
-  const start = milk.boundAt(milk.pH0) + 10 ** -milk.pH0;
+  const start = milk.boundAt(milk.pH0) + powOf(10, -milk.pH0);
   const surplus = (pH: number) => {
-    const h = 10 ** -pH;
+    const h = powOf(10, -pH);
     return milk.boundAt(pH) + h * litres - start - mol * (acid.protons - boundBy(acid.binding, h));
   };
   return findRoot(surplus, 1, milk.pH0, 1e-8);

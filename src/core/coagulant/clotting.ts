@@ -1,4 +1,5 @@
 import type { Species, Treatment } from '../milk/species';
+import { expOf } from '../numeric/elementary';
 import { clamp } from '../units/measures';
 
 /** What a milk and its additions are to a coagulant. */
@@ -21,12 +22,12 @@ const LOWEST_PH = 5.4;
 
 /** Temperature factor on the flocculation time; the enzyme dies above 44 °C. Fitted; calf-type chymosin. */
 function heatFactor(tempC: number): number {
-  if (tempC < 18) return Math.exp(-0.105 * (tempC - REFERENCE.tempC)) * Math.exp(0.35 * (18 - tempC));
-  const rising = Math.exp(-0.105 * (Math.min(tempC, 40) - REFERENCE.tempC));
-  return tempC <= 44 ? rising : rising * Math.exp(0.25 * (tempC - 44));
+  if (tempC < 18) return expOf(-0.105 * (tempC - REFERENCE.tempC)) * expOf(0.35 * (18 - tempC));
+  const rising = expOf(-0.105 * (Math.min(tempC, 40) - REFERENCE.tempC));
+  return tempC <= 44 ? rising : rising * expOf(0.25 * (tempC - 44));
 }
 
-const acidFactor = (pH: number) => Math.exp(-1.45 * (REFERENCE.pH - Math.max(pH, LOWEST_PH)));
+const acidFactor = (pH: number) => expOf(-1.45 * (REFERENCE.pH - Math.max(pH, LOWEST_PH)));
 const calciumFactor = (mmolPerLitre: number) => 1 / (1 + 0.16 * mmolPerLitre);
 
 /** Heat ties whey protein to the casein; boiled and ultra-heated milk does not set at all. From memory. */

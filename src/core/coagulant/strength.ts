@@ -1,3 +1,5 @@
+import { expOf, powOf } from '../numeric/elementary';
+
 /*
  * Strength is in IMCU (international milk-clotting units) per unit of product. Single strength is about 200 IMCU/mL;
  * 280 to 300 and 600 are also sold. Source: from memory.
@@ -19,8 +21,9 @@ export type CoagulantForm = 'liquid' | 'tablet' | 'powder';
 /** Share of the strength left after `months` kept at `keptC`, 0 to 1. */
 export function strengthLeft(form: CoagulantForm, months: number, keptC = 5): number {
   const loss =
-    (form === 'liquid' ? LIQUID_LOSS_PER_MONTH : DRY_LOSS_PER_MONTH) * FASTER_PER_10C ** ((keptC - 5) / 10);
-  return Math.exp(-loss * months);
+    (form === 'liquid' ? LIQUID_LOSS_PER_MONTH : DRY_LOSS_PER_MONTH) *
+    powOf(FASTER_PER_10C, (keptC - 5) / 10);
+  return expOf(-loss * months);
 }
 
 /** Amount of a product of another strength that does the work of `amount`: units of IMCU stay the same. */

@@ -1,3 +1,4 @@
+import { powOf } from '../numeric/elementary';
 import { type CultureGroup, SOURING, type Souring } from './fitted';
 
 /** Cells in the milk at the start, and how long they take to wake at their best temperature. */
@@ -27,12 +28,12 @@ export const liquidStarter = (
   fitted: Souring = SOURING,
 ): Inoculum => ({
   group,
-  cfuPerMl: fitted.liquidPerPercent * percent * 2 ** (-ageDays / LIQUID_HALF_LIFE_DAYS),
+  cfuPerMl: fitted.liquidPerPercent * percent * powOf(2, -ageDays / LIQUID_HALF_LIFE_DAYS),
   lagHours: fitted.liquidLagH + ageDays / 14,
 });
 
 /** A spoon of an earlier live batch, % of the milk, of that age and generation. */
 export function savedStarter(group: CultureGroup, percent: number, ageDays = 0, generation = 1): Inoculum {
   const fresh = liquidStarter(group, percent, ageDays);
-  return { ...fresh, cfuPerMl: fresh.cfuPerMl * PER_GENERATION ** Math.max(0, generation - 1) };
+  return { ...fresh, cfuPerMl: fresh.cfuPerMl * powOf(PER_GENERATION, Math.max(0, generation - 1)) };
 }

@@ -1,3 +1,4 @@
+import { squareOf } from '../numeric/elementary';
 import { type CultureGroup, SOURING, type Souring } from './fitted';
 
 export interface GroupFacts {
@@ -38,7 +39,7 @@ const MAX_PH = 9;
 /** Temperature factor on growth, 0 to 1: cardinal temperature model with inflection (Rosso et al. 1993). */
 export function heatGrowth({ minC, optC, maxC }: GroupFacts, tempC: number): number {
   if (tempC <= minC || tempC >= maxC) return 0;
-  const over = (tempC - maxC) * (tempC - minC) ** 2;
+  const over = (tempC - maxC) * squareOf(tempC - minC);
   const under = (optC - minC) * ((optC - minC) * (tempC - optC) - (optC - maxC) * (optC + minC - 2 * tempC));
   return over / under;
 }
@@ -47,7 +48,7 @@ export function heatGrowth({ minC, optC, maxC }: GroupFacts, tempC: number): num
 export function acidGrowth({ minPH, optPH }: GroupFacts, pH: number): number {
   if (pH <= minPH || pH >= MAX_PH) return 0;
   const span = (pH - minPH) * (pH - MAX_PH);
-  return span / (span - (pH - optPH) ** 2);
+  return span / (span - squareOf(pH - optPH));
 }
 
 /** Salt factor on growth, 0 to 1; `saltPerWater` g of salt per g of water. */

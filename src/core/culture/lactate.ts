@@ -1,7 +1,8 @@
 import type { Buffer } from '../acid/buffer';
+import { powOf } from '../numeric/elementary';
 
 /** pKa of lactic acid. From memory. */
-const LACTIC_KA = 10 ** -3.76;
+const LACTIC_KA = powOf(10, -3.76);
 const LOWEST_PH = 3.7;
 const FINE_STEP_PH = 0.02;
 
@@ -12,10 +13,10 @@ const FINE_STEP_PH = 0.02;
 export function lacticCurve(milk: Buffer, stepPH = FINE_STEP_PH): (lactate: number) => number {
   const rows = Math.ceil((milk.pH0 - LOWEST_PH) / stepPH);
   const lactate = new Float64Array(rows + 1);
-  const before = milk.boundAt(milk.pH0) + 10 ** -milk.pH0;
+  const before = milk.boundAt(milk.pH0) + powOf(10, -milk.pH0);
   for (let i = 1; i <= rows; i++) {
     const pH = milk.pH0 - i * stepPH;
-    const h = 10 ** -pH;
+    const h = powOf(10, -pH);
     // Strong acid to here, over the share of the lactic acid that gives its proton up.
     lactate[i] = (milk.boundAt(pH) + h - before) * (1 + h / LACTIC_KA);
   }

@@ -1,4 +1,5 @@
 import type { Composition } from '../milk/composition';
+import { expOf, lnOf, powOf } from '../numeric/elementary';
 import { findRoot } from '../numeric/root';
 import { curdAt, keptDry, nonFatMoisture, richSlows, usualMilk } from './nonFat';
 import { CURD_STYLES } from './styles';
@@ -75,7 +76,7 @@ const EXPONENT = 0.7;
 
 /** τ by mass and temperature, h: 5 (m/4)^(2/3) exp(0.0255 (20 − T)), longer for rich milk. Fitted. */
 const usualTau = (milkKg: number, tempC: number) =>
-  5 * (milkKg / 4) ** (2 / 3) * Math.exp(0.0255 * (20 - tempC));
+  5 * powOf(milkKg / 4, 2 / 3) * expOf(0.0255 * (20 - tempC));
 
 /** Dry matter and fat the bag keeps, and where it ends: at the same moisture in the non-fat substance as its usual milk. */
 function endOf({ composition, style }: Pick<Bag, 'composition' | 'style'>) {
@@ -97,7 +98,7 @@ function curveOf(bag: Bag) {
   if (last) {
     const left = (last[1] / bag.milkKg - end) / (start - end);
     // A weight outside the curve's own range says nothing about its pace.
-    if (left > 0 && left < 1 && last[0] > 0) tau = last[0] / (-Math.log(left)) ** (1 / EXPONENT);
+    if (left > 0 && left < 1 && last[0] > 0) tau = last[0] / powOf(-lnOf(left), 1 / EXPONENT);
   }
   return { dry, end, start, tau };
 }
@@ -112,7 +113,7 @@ export function paceBy(bag: Bag, weighing: readonly [hour: number, kg: number]):
 /** What is left in the bag after `hours`, kg, and its moisture, %. */
 export function bagAfter(bag: Bag, hours: number): { kgLeft: number; moisturePct: number } {
   const { dry, end, start, tau } = curveOf(bag);
-  const share = end + (start - end) * Math.exp(-((hours / tau) ** EXPONENT));
+  const share = end + (start - end) * expOf(-powOf(hours / tau, EXPONENT));
   return { kgLeft: share * bag.milkKg, moisturePct: (100 * (1 - dry / share)) / (1 + bag.style.solutes) };
 }
 

@@ -1,4 +1,5 @@
 import { type Composition, compositionOf } from '../milk/composition';
+import { expOf } from '../numeric/elementary';
 import { type Retention, retainedDryMatter, yieldPerMilk } from './balance';
 import type { StyleFacts } from './styles';
 
@@ -94,4 +95,4 @@ export function moistureBeforeSalt(moisturePct: number, saltPct: number, solutes
 const PER_FAT_POINT = 0.05;
 
 /** How much longer a rich curd takes to drain than a plain one: exp(0.05 (fat % − 3.7)). */
-export const richSlows = (fatPct: number): number => Math.exp(PER_FAT_POINT * (fatPct - PLAIN.fatPct));
+export const richSlows = (fatPct: number): number => expOf(PER_FAT_POINT * (fatPct - PLAIN.fatPct));

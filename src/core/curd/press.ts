@@ -1,3 +1,4 @@
+import { expOf, squareOf } from '../numeric/elementary';
 import { GRAVITY } from '../units/measures';
 
 /** Pressure of `kg` resting on an area, kPa. */
@@ -5,7 +6,7 @@ export const pressureKPa = (kg: number, areaM2: number): number => (kg * GRAVITY
 /** Weight that gives a pressure on an area, kg. */
 export const weightKg = (kPa: number, areaM2: number): number => (kPa * 1000 * areaM2) / GRAVITY;
 /** Area of a round mould, m². */
-export const roundAreaM2 = (diameterCm: number): number => (Math.PI * (diameterCm / 100) ** 2) / 4;
+export const roundAreaM2 = (diameterCm: number): number => (Math.PI * squareOf(diameterCm / 100)) / 4;
 /** Area of a square-cornered mould, m². */
 export const boxAreaM2 = (widthCm: number, lengthCm: number): number => (widthCm * lengthCm) / 10_000;
 
@@ -25,14 +26,12 @@ const SETTLES = { to: 0.6, hours: 0.5 } as const;
  */
 export function kPaHoursOf(kPa: number, hours: number, falls: boolean): number {
   if (!falls) return kPa * hours;
-  return (
-    kPa * (SETTLES.to * hours + (1 - SETTLES.to) * SETTLES.hours * (1 - Math.exp(-hours / SETTLES.hours)))
-  );
+  return kPa * (SETTLES.to * hours + (1 - SETTLES.to) * SETTLES.hours * (1 - expOf(-hours / SETTLES.hours)));
 }
 
 /** Share of a load that still presses after `hours`: all of a weight, less and less of a screw that is not set right again. */
 export const stillPresses = (hours: number, falls: boolean): number =>
-  falls ? SETTLES.to + (1 - SETTLES.to) * Math.exp(-hours / SETTLES.hours) : 1;
+  falls ? SETTLES.to + (1 - SETTLES.to) * expOf(-hours / SETTLES.hours) : 1;
 
 /** What a cheese presses itself with, kPa: half the weight of its own height. */
 export const selfWeightKPa = (heightCm: number): number =>

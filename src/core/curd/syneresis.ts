@@ -1,3 +1,4 @@
+import { expOf, log2Of } from '../numeric/elementary';
 import { clamp } from '../units/measures';
 import type { UsualWork } from './styles';
 
@@ -12,7 +13,7 @@ const POINTS = {
 } as const;
 /** Moisture points that poaching in whey takes at most, and how soon, min. From memory: 1 to 3 points. */
 const POACH = { most: 3, min: 30 } as const;
-const poached = (minutes = 0) => POACH.most * (1 - Math.exp(-minutes / POACH.min));
+const poached = (minutes = 0) => POACH.most * (1 - expOf(-minutes / POACH.min));
 
 /** The work of hands takes a curd this far from its style at most, points either way. From memory. */
 const MOST_POINTS = 8;
@@ -23,7 +24,7 @@ const MOST_POINTS = 8;
  */
 export function workedPoints(usual: UsualWork, work: UsualWork): number {
   const doublings = (more: number | undefined, less: number | undefined) =>
-    more !== undefined && less !== undefined && more > 0 && less > 0 ? Math.log2(more / less) : 0;
+    more !== undefined && less !== undefined && more > 0 && less > 0 ? log2Of(more / less) : 0;
   const more = (a: number | undefined, b: number | undefined) =>
     a !== undefined && b !== undefined ? a - b : 0;
   const points =

@@ -1,3 +1,5 @@
+import { cbrtOf, expOf, lnOf } from '../numeric/elementary';
+
 /** How a cheese's heat spreads in it, cm²/s. From memory. */
 const DIFFUSIVITY_CM2_PER_S = 1.3e-3;
 /** Heat conducted by cheese, W/m/K. From memory. */
@@ -24,7 +26,7 @@ export interface Cooling {
 
 /** Half a slab, or the radius of a ball, cm. */
 const reachCm = ({ shape, kg, thicknessCm }: Cooling): number =>
-  shape === 'slab' ? (thicknessCm as number) / 2 : Math.cbrt((3 * kg * 1000) / KG_PER_L / (4 * Math.PI));
+  shape === 'slab' ? (thicknessCm as number) / 2 : cbrtOf((3 * kg * 1000) / KG_PER_L / (4 * Math.PI));
 
 /**
  * Time in which the core's distance to what surrounds it falls to 1/e, min: L² / (2.5 α) for a slab of half-thickness L,
@@ -47,7 +49,7 @@ const FIRST_TERM = { slab: 4 / Math.PI, ball: 2 } as const;
 
 /** Core temperature after `minutes`, °C, never above where it began. */
 export function coreAfter(piece: Cooling, startC: number, aroundC: number, minutes: number): number {
-  const left = Math.min(1, FIRST_TERM[piece.shape] * Math.exp(-minutes / coreTauMin(piece)));
+  const left = Math.min(1, FIRST_TERM[piece.shape] * expOf(-minutes / coreTauMin(piece)));
   return aroundC + (startC - aroundC) * left;
 }
 
@@ -55,7 +57,5 @@ export function coreAfter(piece: Cooling, startC: number, aroundC: number, minut
 export function minutesToCore(piece: Cooling, startC: number, toC: number, aroundC: number): number {
   const share = (toC - aroundC) / (startC - aroundC);
   if (share >= 1) return 0;
-  return share <= 0
-    ? Number.POSITIVE_INFINITY
-    : coreTauMin(piece) * Math.log(FIRST_TERM[piece.shape] / share);
+  return share <= 0 ? Number.POSITIVE_INFINITY : coreTauMin(piece) * lnOf(FIRST_TERM[piece.shape] / share);
 }

@@ -1,3 +1,4 @@
+import { expOf, powOf } from '../numeric/elementary';
 import { kelvinOf } from '../units/measures';
 
 /** Gas constant, J/mol/K. */
@@ -27,7 +28,7 @@ const COUNTS_FROM_C = 60;
 
 function rate(kinetics: Kinetics, tempC: number): number {
   const { lnK0, ea } = tempC <= kinetics.breakC ? kinetics.below : kinetics.above;
-  return Math.exp(lnK0 - ea / (R * kelvinOf(tempC)));
+  return expOf(lnK0 - ea / (R * kelvinOf(tempC)));
 }
 
 /** Integrated rates so far, dimensionless; grows along a temperature course. */
@@ -47,7 +48,7 @@ export function heatDoseOfTreatment(treatment: string): HeatDose {
   const beta =
     { pasteurised: 0.05, 'high-pasteurised': 0.25, boiled: 0.7, 'ultra-heat': 0.6 }[treatment] ?? 0;
   // Order 1.5: native = (1 + dose / 2)^−2, solved for the dose; α-lactalbumin lags by about a third of the exposure.
-  const dose = 2 * ((1 - beta) ** -0.5 - 1);
+  const dose = 2 * (powOf(1 - beta, -0.5) - 1);
   return { beta: dose, alpha: dose / 6, rest: dose * REST_PER_BETA };
 }
 
@@ -82,8 +83,8 @@ export function heatOver(before: HeatDose, fromC: number, toC: number, minutes: 
 
 /** Share of the whey protein that is denatured after a heat dose, 0 to 0.86: proteose-peptones never are. */
 export function denaturedShare(dose: HeatDose): number {
-  const beta = 1 - (1 + dose.beta / 2) ** -2;
-  const alpha = 1 - Math.exp(-dose.alpha);
-  const rest = 1 - Math.exp(-dose.rest);
+  const beta = 1 - powOf(1 + dose.beta / 2, -2);
+  const alpha = 1 - expOf(-dose.alpha);
+  const rest = 1 - expOf(-dose.rest);
   return SHARE.beta * beta + SHARE.alpha * alpha + SHARE.rest * rest;
 }

@@ -1,3 +1,4 @@
+import { expOf, lnOf, squareOf } from '../numeric/elementary';
 import { clamp } from '../units/measures';
 import type { Pot } from './pot';
 
@@ -41,7 +42,7 @@ export function learnPot(readings: Readings, roomC: number, usualLossPerMin: num
     let sby = 0;
     for (const [minute, tempC] of readings) {
       const t = minute - first[0];
-      const a = Math.exp(-k * t);
+      const a = expOf(-k * t);
       const b = k === 0 ? t : (1 - a) / k;
       const y = tempC - roomC;
       saa += a * a;
@@ -54,11 +55,11 @@ export function learnPot(readings: Readings, roomC: number, usualLossPerMin: num
     if (Math.abs(det) < 1e-12) continue;
     const start = (say * sbb - sby * sab) / det;
     const rise = (saa * sby - sab * say) / det;
-    let error = (k - usualLossPerMin) ** 2 * PRIOR;
+    let error = squareOf(k - usualLossPerMin) * PRIOR;
     for (const [minute, tempC] of readings) {
       const t = minute - first[0];
-      const a = Math.exp(-k * t);
-      error += (start * a + rise * (k === 0 ? t : (1 - a) / k) - (tempC - roomC)) ** 2;
+      const a = expOf(-k * t);
+      error += squareOf(start * a + rise * (k === 0 ? t : (1 - a) / k) - (tempC - roomC));
     }
     if (rise > 0 && (best === null || error < best.error)) best = { k, rise, error };
   }
@@ -71,7 +72,7 @@ export function learnedMinutes(pot: LearnedPot, fromC: number, toC: number, room
   if (pot.lossPerMin < 1e-9) return (toC - fromC) / pot.risePerMin;
   const settles = roomC + pot.risePerMin / pot.lossPerMin;
   if (settles <= toC) return Number.POSITIVE_INFINITY;
-  return Math.log((settles - fromC) / (settles - toC)) / pot.lossPerMin;
+  return lnOf((settles - fromC) / (settles - toC)) / pot.lossPerMin;
 }
 
 /** Where a ramp stands against its plan. */

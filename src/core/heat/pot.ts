@@ -1,3 +1,4 @@
+import { cbrtOf, expOf, lnOf, powOf } from '../numeric/elementary';
 import { SPECIFIC_HEAT, type Substance } from './mixing';
 
 /** Overall heat loss, W/m²K. Source: from memory. */
@@ -26,7 +27,7 @@ export interface Pot {
 
 /** Surface of a pot as tall as it is wide that `litres` fill to four fifths, m²; the base, which sits on the heat, left out. */
 export function potSurfaceM2(litres: number): number {
-  const diameter = Math.cbrt((4 * (litres / 0.8) * 1e-3) / Math.PI);
+  const diameter = cbrtOf((4 * (litres / 0.8) * 1e-3) / Math.PI);
   return Math.PI * diameter * diameter * (0.8 + 0.25);
 }
 
@@ -43,7 +44,7 @@ export function potOf(
   return {
     capacity: kg * SPECIFIC_HEAT[what],
     lossKwPerK: (lossW * potSurfaceM2(litres)) / 1000,
-    powerKw: MIDDLING.kW * (litres / MIDDLING.litres) ** (2 / 3),
+    powerKw: MIDDLING.kW * powOf(litres / MIDDLING.litres, 2 / 3),
   };
 }
 
@@ -62,7 +63,7 @@ export function minutesTo(
   const settlesC = roomC + powerKw / pot.lossKwPerK;
   const ratio = (toC - settlesC) / (fromC - settlesC);
   if (!(ratio > 0 && ratio < 1)) return Number.POSITIVE_INFINITY;
-  return (-Math.log(ratio) * pot.capacity) / pot.lossKwPerK / 60;
+  return (-lnOf(ratio) * pot.capacity) / pot.lossKwPerK / 60;
 }
 
 /** Temperature of the lumped pot `minutes` on, °C; `powerKw` 0 is a pot off the heat. */
@@ -74,5 +75,5 @@ export function tempAfter(
   powerKw = pot.powerKw,
 ): number {
   const settlesC = roomC + powerKw / pot.lossKwPerK;
-  return settlesC + (fromC - settlesC) * Math.exp((-minutes * 60 * pot.lossKwPerK) / pot.capacity);
+  return settlesC + (fromC - settlesC) * expOf((-minutes * 60 * pot.lossKwPerK) / pot.capacity);
 }

@@ -1,4 +1,5 @@
 import { USUAL_MILK_KG_PER_L } from '../milk/density';
+import { lnOf } from '../numeric/elementary';
 import { mixedTempC, SPECIFIC_HEAT } from './mixing';
 import { potSurfaceM2 } from './pot';
 
@@ -30,7 +31,7 @@ export function sinkBath(
   const mcMilk = milk.kg * SPECIFIC_HEAT.milk * 1000;
   const mcBath = bath.kg * SPECIFIC_HEAT.water * 1000;
   const rate = BATH_W_PER_M2K[how] * potSurfaceM2(milkLitres) * (1 / mcMilk + 1 / mcBath);
-  return { minutes: -Math.log((settlesC - toC) / (settlesC - fromC)) / rate / 60 };
+  return { minutes: -lnOf((settlesC - toC) / (settlesC - fromC)) / rate / 60 };
 }
 
 /** Time constant of a stirred pot cooling in running cold water, min: m c / (U A). */

@@ -1,4 +1,5 @@
 import { Infeasible } from '../faults/fault';
+import { cbrtOf, expOf, lnOf } from '../numeric/elementary';
 import { mixedTempC } from './mixing';
 import { LOSS_W_PER_M2K, minutesTo, type Pot, tempAfter } from './pot';
 import { coolingMinutes, sinkBath } from './sinkBath';
@@ -43,7 +44,7 @@ const COASTS_C: Record<Exclude<HeatedBy, 'hob'>, number> = {
 
 /** How far a pot of `litres` coasts after the heat is off, °C; null for a hob, which its own source decides. */
 export const coastsC = (by: HeatedBy, litres: number): number | null =>
-  by === 'hob' ? null : Math.min(10, COASTS_C[by] * Math.cbrt(10 / litres));
+  by === 'hob' ? null : Math.min(10, COASTS_C[by] * cbrtOf(10 / litres));
 
 /** A warming: how long it takes and where it stands on the way. */
 export interface Warming {
@@ -99,15 +100,15 @@ export function warming(
       { what: 'milk', kg, tempC: fromC },
       { what: 'water', kg: bathLitres, tempC: bathC },
     ]);
-    const tau = answer.minutes / Math.log((settlesC - fromC) / (settlesC - toC));
-    const after = (minute: number) => settlesC + (fromC - settlesC) * Math.exp(-minute / tau);
+    const tau = answer.minutes / lnOf((settlesC - fromC) / (settlesC - toC));
+    const after = (minute: number) => settlesC + (fromC - settlesC) * expOf(-minute / tau);
     return { minutes: answer.minutes, after };
   }
   const bathC = heating?.bathC ?? toC + (by === 'thermostat' ? USUAL.thermostatOverC : USUAL.bathOverC);
   if (bathC <= toC + 0.1) return tooCool(bathC, toC);
   const tau = coolingMinutes(litres, kg) / power;
   return {
-    minutes: tau * Math.log((bathC - fromC) / (bathC - toC)),
-    after: (minute) => bathC + (fromC - bathC) * Math.exp(-minute / tau),
+    minutes: tau * lnOf((bathC - fromC) / (bathC - toC)),
+    after: (minute) => bathC + (fromC - bathC) * expOf(-minute / tau),
   };
 }

@@ -1,3 +1,5 @@
+import { expOf, lnOf } from '../numeric/elementary';
+
 /**
  * Time and temperature pairs that pasteurise: US Pasteurized Milk Ordinance, from memory. Between pairs the log of the
  * time is interpolated; nothing counts below 63 °C; legally it is one continuous hold.
@@ -25,7 +27,7 @@ export function pasteurisingSeconds(tempC: number, hotter: boolean): number {
   for (let i = 1; i < PAIRS.length; i++) {
     const [t1, s1] = PAIRS[i] as readonly [number, number];
     const [t0, s0] = PAIRS[i - 1] as readonly [number, number];
-    if (t <= t1) return Math.exp(Math.log(s0) + ((Math.log(s1) - Math.log(s0)) * (t - t0)) / (t1 - t0));
+    if (t <= t1) return expOf(lnOf(s0) + ((lnOf(s1) - lnOf(s0)) * (t - t0)) / (t1 - t0));
   }
   return 0.01;
 }

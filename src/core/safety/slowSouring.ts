@@ -1,3 +1,4 @@
+import { expOf } from '../numeric/elementary';
 /** Curd at or below this pH has soured in time: staphylococci make no toxin there that matters. From memory. */
 export const SOURED_PH = 5.6;
 /** Cooler than this no toxin is to be feared in the hours a souring takes, °C. From memory (guidance of food authorities, 60 °F). */
@@ -14,7 +15,7 @@ const PER_C = 0.065;
  * @example allowedHours(30) // 8
  */
 export const allowedHours = (tempC: number): number =>
-  tempC < RIPENS_WARM_C ? Number.POSITIVE_INFINITY : AT_30_H * Math.exp(PER_C * (30 - tempC));
+  tempC < RIPENS_WARM_C ? Number.POSITIVE_INFINITY : AT_30_H * expOf(PER_C * (30 - tempC));
 
 /** A souring that uses more than this of its hours has no margin left, share. */
 export const SLOW_MARGIN = 0.85;

@@ -1,12 +1,13 @@
 import { CHEESE_DENSITY_KG_PER_L } from '../curd/press';
 import { Infeasible } from '../faults/fault';
+import { cbrtOf, expOf, powOf, squareOf } from '../numeric/elementary';
 import { findRoot } from '../numeric/root';
 
 export const BRINE_SHAPES = ['sphere', 'slab', 'cylinder', 'brick'] as const;
 export type BrineShape = (typeof BRINE_SHAPES)[number];
 
 /** Effective diffusion of salt in a cheese's moisture, cm²/day: 0.20 exp(0.029 (T − 12)). Geurts; Guinee and Fox; from memory. */
-export const saltDiffusionCm2PerDay = (tempC: number): number => 0.2 * Math.exp(0.029 * (tempC - 12));
+export const saltDiffusionCm2PerDay = (tempC: number): number => 0.2 * expOf(0.029 * (tempC - 12));
 /** The surface stays a little below the brine. From memory. */
 const BOUNDARY = 0.85;
 
@@ -19,8 +20,8 @@ function slabMissing(fo: number): number {
   if (fo < SHORT) return 1 - 2 * Math.sqrt(fo / Math.PI);
   let sum = 0;
   for (let n = 0; n < TERMS; n++) {
-    const k = (2 * n + 1) ** 2;
-    sum += (8 / (Math.PI ** 2 * k)) * Math.exp((-k * Math.PI ** 2 * fo) / 4);
+    const k = squareOf(2 * n + 1);
+    sum += (8 / (squareOf(Math.PI) * k)) * expOf((-k * squareOf(Math.PI) * fo) / 4);
   }
   return sum;
 }
@@ -29,7 +30,8 @@ function slabMissing(fo: number): number {
 function sphereMissing(fo: number): number {
   if (fo < SHORT) return 1 - 6 * Math.sqrt(fo / Math.PI) + 3 * fo;
   let sum = 0;
-  for (let n = 1; n <= TERMS; n++) sum += (6 / (Math.PI ** 2 * n * n)) * Math.exp(-n * n * Math.PI ** 2 * fo);
+  for (let n = 1; n <= TERMS; n++)
+    sum += (6 / (squareOf(Math.PI) * n * n)) * expOf(-n * n * squareOf(Math.PI) * fo);
   return sum;
 }
 
@@ -37,16 +39,16 @@ function sphereMissing(fo: number): number {
 const besselZero = (n: number): number => {
   const known = [2.4048255577, 5.5200781103, 8.6537279129, 11.7915344391, 14.9309177086][n - 1];
   const b = (n - 0.25) * Math.PI;
-  return known ?? b + 1 / (8 * b) - 124 / (3 * (8 * b) ** 3);
+  return known ?? b + 1 / (8 * b) - 124 / (3 * powOf(8 * b, 3));
 };
 
 /** The same for a long cylinder of radius r (Crank 1975, eq. 5.23). */
 function barMissing(fo: number): number {
-  if (fo < SHORT) return 1 - (4 * Math.sqrt(fo) - fo ** 1.5 / 3) / Math.sqrt(Math.PI) + fo;
+  if (fo < SHORT) return 1 - (4 * Math.sqrt(fo) - powOf(fo, 1.5) / 3) / Math.sqrt(Math.PI) + fo;
   let sum = 0;
   for (let n = 1; n <= TERMS; n++) {
     const zero = besselZero(n);
-    sum += (4 / (zero * zero)) * Math.exp(-zero * zero * fo);
+    sum += (4 / (zero * zero)) * expOf(-zero * zero * fo);
   }
   return sum;
 }
@@ -66,23 +68,23 @@ function missingAt(piece: BrinePiece): (dTimesT: number) => number {
   const volume = piece.grams / CHEESE_DENSITY_KG_PER_L;
   switch (piece.shape) {
     case 'sphere': {
-      const radius = Math.cbrt((3 * volume) / (4 * Math.PI));
-      return (dt) => sphereMissing(dt / radius ** 2);
+      const radius = cbrtOf((3 * volume) / (4 * Math.PI));
+      return (dt) => sphereMissing(dt / squareOf(radius));
     }
     case 'slab': {
       const half = (piece.thicknessCm as number) / 2;
-      return (dt) => slabMissing(dt / half ** 2);
+      return (dt) => slabMissing(dt / squareOf(half));
     }
     case 'cylinder': {
       const radius = (piece.diameterCm as number) / 2;
-      const half = volume / (Math.PI * radius ** 2) / 2;
-      return (dt) => barMissing(dt / radius ** 2) * slabMissing(dt / half ** 2);
+      const half = volume / (Math.PI * squareOf(radius)) / 2;
+      return (dt) => barMissing(dt / squareOf(radius)) * slabMissing(dt / squareOf(half));
     }
     case 'brick': {
       // A square brick of the given thickness; its sides follow from its mass.
       const half = (piece.thicknessCm as number) / 2;
       const side = Math.sqrt(volume / (2 * half)) / 2;
-      return (dt) => slabMissing(dt / half ** 2) * slabMissing(dt / side ** 2) ** 2;
+      return (dt) => slabMissing(dt / squareOf(half)) * squareOf(slabMissing(dt / squareOf(side)));
     }
   }
 }

@@ -1,3 +1,4 @@
+import { cosOfTurn, lnOf } from '../numeric/elementary';
 /** A stream of uniform numbers in [0, 1). */
 export type Random = () => number;
 
@@ -14,5 +15,4 @@ export function seeded(seed: number): Random {
 }
 
 /** A standard normal number by Box and Muller (1958), one of the pair. */
-export const normal = (random: Random): number =>
-  Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
+export const normal = (random: Random): number => Math.sqrt(-2 * lnOf(1 - random())) * cosOfTurn(random());

@@ -1,3 +1,4 @@
+import { lnOf } from '../numeric/elementary';
 import { type Random, seeded } from './random';
 
 /** Coefficients of Wichura's AS 241 (PPND7), Applied Statistics 37 (1988), from memory. */
@@ -15,7 +16,7 @@ export function normalQuantile(p: number): number {
     const r = 0.180625 - q * q;
     return (q * (((A[3] * r + A[2]) * r + A[1]) * r + A[0])) / (((B[2] * r + B[1]) * r + B[0]) * r + 1);
   }
-  const tail = Math.sqrt(-Math.log(q < 0 ? p : 1 - p));
+  const tail = Math.sqrt(-lnOf(q < 0 ? p : 1 - p));
   const [n, d, from] = tail <= 5 ? [C, D, 1.6] : [E, F, 5];
   const r = tail - from;
   const z = (((n[3] * r + n[2]) * r + n[1]) * r + n[0]) / ((d[1] * r + d[0]) * r + 1);

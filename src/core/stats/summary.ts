@@ -1,3 +1,4 @@
+import { squareOf } from '../numeric/elementary';
 /** Quantile of sorted numbers, 0 ≤ p ≤ 1, linear between order statistics (Hyndman and Fan 1996, type 7). */
 export function quantile(sorted: ArrayLike<number>, p: number): number {
   const at = (sorted.length - 1) * p;
@@ -17,7 +18,7 @@ function mean(values: ArrayLike<number>): number {
 export function variance(values: ArrayLike<number>): number {
   const m = mean(values);
   let sum = 0;
-  for (let i = 0; i < values.length; i++) sum += ((values[i] as number) - m) ** 2;
+  for (let i = 0; i < values.length; i++) sum += squareOf((values[i] as number) - m);
   return sum / (values.length - 1);
 }
 
@@ -41,7 +42,7 @@ export function explainedShare(x: ArrayLike<number>, y: ArrayLike<number>): numb
     const to = Math.floor(((bin + 1) * n) / BINS);
     let sum = 0;
     for (let i = from; i < to; i++) sum += y[order[i] as number] as number;
-    between += (to - from) * (sum / (to - from) - all) ** 2;
+    between += (to - from) * squareOf(sum / (to - from) - all);
   }
   const byChance = (BINS - 1) / (n - 1);
   return Math.min(1, Math.max(0, (between / total - byChance) / (1 - byChance)));

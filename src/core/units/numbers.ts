@@ -1,3 +1,4 @@
+import { powOf, tensOf } from '../numeric/elementary';
 /** Reading numbers as people type them, and writing them with no more digits than they deserve. */
 
 /**
@@ -28,13 +29,12 @@ export const decimalsOf = (step: number): number => String(step).split('.')[1]?.
 /** The decimals that leave `figures` significant figures of `value`, between 0 and `most`. */
 export function decimalsFor(value: number, figures: number, most = 3): number {
   if (value === 0 || !Number.isFinite(value)) return 0;
-  const magnitude = Math.floor(Math.log10(Math.abs(value)));
-  return Math.min(most, Math.max(0, figures - 1 - magnitude));
+  return Math.min(most, Math.max(0, figures - 1 - tensOf(value)));
 }
 
 /** Rounds to `decimals`, half away from zero, without a negative zero. */
 export function roundTo(value: number, decimals: number): number {
-  const factor = 10 ** decimals;
+  const factor = powOf(10, decimals);
   const rounded = (Math.sign(value) * Math.round(Math.abs(value) * factor)) / factor;
   return rounded === 0 ? 0 : rounded;
 }
@@ -49,7 +49,7 @@ export function toFigures(
   round: (value: number) => number = Math.round,
 ): string {
   if (value === 0 || !Number.isFinite(value)) return String(value);
-  const step = 10 ** (Math.floor(Math.log10(Math.abs(value))) + 1 - figures);
-  const decimals = Math.max(0, -Math.floor(Math.log10(step) + 1e-9));
-  return (round(value / step) * step).toFixed(Math.min(decimals, 20));
+  const place = tensOf(value) + 1 - figures;
+  const step = powOf(10, place);
+  return (round(value / step) * step).toFixed(Math.min(Math.max(0, -place), 20));
 }

@@ -1,4 +1,5 @@
 import { CURD_STYLES, type UsualWork } from '../../core/curd/styles';
+import { log2Of } from '../../core/numeric/elementary';
 import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
 import { flocculated } from '../flocculation';
 import { cutAt, has, type Log, optionOf, PLAN, that } from '../log';
@@ -117,14 +118,14 @@ const size = (way: -1 | 1): Cause => ({
     return said(
       [
         steep(
-          Math.log2(mm / usual) * way,
+          log2Of(mm / usual) * way,
           0.3,
           [[1, 4]],
           `It was cut to ${log.format.millimetres(mm)}; ${log.format.millimetres(usual)} is usual.`,
           PLAN,
         ),
       ],
-      { cleared: Math.log2(mm / usual) * way <= 0.32, measured: true },
+      { cleared: log2Of(mm / usual) * way <= 0.32, measured: true },
     );
   },
   next: (log) => {

@@ -1,4 +1,5 @@
 import { amountForPH } from '../../core/acid/titrate';
+import { hypotOf, lnOf } from '../../core/numeric/elementary';
 import { goalOf, takes } from '../../makes/asked';
 import { resolveBrief } from '../../plan/brief/resolve';
 import { bookOf } from '../../plan/planOf';
@@ -29,7 +30,7 @@ function untilClear({ log, plain }: Made): Sample | null {
   const [low, high] = [seen[first - 1]?.grams ?? 0, seen[first]?.grams ?? 0];
   if (low <= 0 || high < low) return null;
   const middle = (low + high) / 2;
-  return { ln: Math.log(middle / planned), sd: Math.hypot((high - low) / middle / Math.sqrt(12), LOOK_SD) };
+  return { ln: lnOf(middle / planned), sd: hypotOf((high - low) / middle / Math.sqrt(12), LOOK_SD) };
 }
 
 /** Poured at once into cold milk: what went in against what the plain model needs for the pH it came to. */
@@ -47,7 +48,7 @@ function toPH({ log, plain }: Made): Sample | null {
   const perGram = plainGrams > 0 && plain.acid ? plain.acid.amount / plainGrams : 0;
   const given = doseGrams({ plan: state.plan }, 'acid') * perGram;
   const needed = amountForPH(world.buffer, world.acid.titrant, read.pH) * world.milk.litres;
-  return given > 0 && needed > 0 ? { ln: Math.log(given / needed), sd: PH_SD } : null;
+  return given > 0 && needed > 0 ? { ln: lnOf(given / needed), sd: PH_SD } : null;
 }
 
 /** Acid this milk takes against what the model says. */

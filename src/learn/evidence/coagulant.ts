@@ -1,3 +1,4 @@
+import { lnOf } from '../../core/numeric/elementary';
 import { flocculated } from '../../judge/flocculation';
 import { doseGrams, type Evidence } from './evidence';
 
@@ -24,5 +25,5 @@ export const coagulantStrength: Evidence = ({ log, plain }) => {
     return null;
   if (found.times !== null && (found.times < AGREE[0] || found.times > AGREE[1])) return null;
   const expectedMin = found.expectedMin * (plainMin / ownMin) * (planned / given);
-  return { ln: Math.log(expectedMin / found.tookMin), sd: SEEN_SD };
+  return { ln: lnOf(expectedMin / found.tookMin), sd: SEEN_SD };
 };

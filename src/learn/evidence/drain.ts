@@ -1,4 +1,5 @@
 import { BAGS, type Bag, paceBy } from '../../core/curd/bag';
+import { lnOf } from '../../core/numeric/elementary';
 import { goalOf } from '../../makes/asked';
 import type { Resolved } from '../../plan/brief/resolved';
 import { NO_DEPARTURE, pailOf } from '../../plan/world';
@@ -23,5 +24,5 @@ export const drainPace: Evidence = ({ log, plain }) => {
     style: BAGS[method.bag],
   };
   const longer = paceBy(bag, [(last.at - run.startedAt) / 3_600_000, (last.kg * milkKg) / milk.massKg]);
-  return longer === null ? null : { ln: -Math.log(longer), sd: WEIGHED_SD };
+  return longer === null ? null : { ln: -lnOf(longer), sd: WEIGHED_SD };
 };

@@ -1,3 +1,4 @@
+import { lnOf } from '../../core/numeric/elementary';
 import { between, MIN_MS, runsOf, that } from '../../judge/log';
 import type { Evidence } from './evidence';
 
@@ -29,5 +30,5 @@ export const power: Evidence = ({ log, plain }) => {
   const [from, to] = [minuteAt(span.course, first.tempC), minuteAt(span.course, last.tempC)];
   const took = (last.at - first.at) / MIN_MS - (run.pausedMs ?? 0) / MIN_MS;
   if (from === null || to === null || to <= from || took <= 0) return null;
-  return { ln: Math.log((to - from) / took), sd: (READ_C * Math.SQRT2) / (last.tempC - first.tempC) };
+  return { ln: lnOf((to - from) / took), sd: (READ_C * Math.SQRT2) / (last.tempC - first.tempC) };
 };

@@ -1,3 +1,4 @@
+import { lnOf } from '../../core/numeric/elementary';
 import { unreckoned } from '../../run/borne';
 import type { Evidence } from './evidence';
 
@@ -12,7 +13,7 @@ export const yieldOf: Evidence = ({ log, plain }) => {
   const planned = plain.plan.predictions.yieldKg.likely;
   const left = 1 + unreckoned(state).yieldShare;
   if (!state.weighedKg || planned <= 0 || left <= 0) return null;
-  const ln = Math.log(state.weighedKg / left / planned);
+  const ln = lnOf(state.weighedKg / left / planned);
   if (Math.abs(ln) > MOST_LN) return null;
   return { ln, sd: MOISTURE_POINTS / (100 - plain.plan.predictions.moisturePct) };
 };

@@ -5,6 +5,7 @@ import { type Bag, bagAfter } from '../../core/curd/bag';
 import { type DrainCurve, drainedMoisturePct } from '../../core/curd/drain';
 import { keptDry, nonFatMoisture, richSlows } from '../../core/curd/nonFat';
 import { mixedTempC } from '../../core/heat/mixing';
+import { expOf } from '../../core/numeric/elementary';
 import { saltKeptPct } from '../../core/salt/taken';
 import { meanCurdC, type StretchWay } from '../../core/stretch/losses';
 import { type StretchQuality, stretchQuality } from '../../core/stretch/quality';
@@ -134,7 +135,7 @@ export function poachedFor(world: World, pot: PotState, minutes: number, before 
   offWhey(world, pot);
   pot.ferment = null;
   pot.work.poachMin = minutes;
-  pot.fatKept = (before ?? world.style.fat) - MOST_FAT * (1 - Math.exp(-minutes / SOON_MIN));
+  pot.fatKept = (before ?? world.style.fat) - MOST_FAT * (1 - expOf(-minutes / SOON_MIN));
 }
 
 /** Water in a pot of milk or whey, kg. */

@@ -4,6 +4,7 @@ import { heatOver } from '../../core/heat/denaturation';
 import { potOf } from '../../core/heat/pot';
 import { coolingMinutes } from '../../core/heat/sinkBath';
 import { warming } from '../../core/heat/warming';
+import { expOf, lnOf } from '../../core/numeric/elementary';
 import type { Format } from '../../core/units/format';
 import type { PotState, Span, World } from '../grammar';
 import { type Part, value } from '../sentence';
@@ -41,12 +42,12 @@ export function cooling(world: World, pot: PotState, toC: number, attended: numb
   const goal = toC + world.probeOffC;
   const tau = coolingMinutes(pot.litres, pot.kg);
   const reached = Math.max(goal, TAP_C + 1);
-  const durationMin = started > reached ? tau * Math.log((started - TAP_C) / (reached - TAP_C)) : 0;
+  const durationMin = started > reached ? tau * lnOf((started - TAP_C) / (reached - TAP_C)) : 0;
   return along(
     pot,
     durationMin,
     durationMin * attended,
-    (m) => TAP_C + (started - TAP_C) * Math.exp(-m / tau),
+    (m) => TAP_C + (started - TAP_C) * expOf(-m / tau),
     toC,
   );
 }

@@ -1,5 +1,6 @@
 import { heatOver } from '../../core/heat/denaturation';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
+import { expOf } from '../../core/numeric/elementary';
 import type { PotState, Span, World } from '../grammar';
 
 const SHARES = [0, 0.25, 0.5, 0.75, 1] as const;
@@ -43,7 +44,7 @@ export function fading(
   targetC: number | null = aroundC,
 ): Span {
   const started = pot.tempC;
-  const after = (minute: number) => aroundC + (started - aroundC) * Math.exp(-minute / tauMin);
+  const after = (minute: number) => aroundC + (started - aroundC) * expOf(-minute / tauMin);
   return along(pot, durationMin, handsOnMin, after, targetC, tauMin);
 }
 
@@ -70,7 +71,7 @@ export function resting(
 /** A temperature on its way to one that is kept, with ten minutes of lag. */
 const LAG_MIN = 10;
 export const approaching = (fromC: number, atC: number, minutes: number): number =>
-  atC + (fromC - atC) * Math.exp(-minutes / LAG_MIN);
+  atC + (fromC - atC) * expOf(-minutes / LAG_MIN);
 
 /** Time at a temperature that is kept: by a water bath, warm whey, or a hob on and off. */
 export function kept(pot: PotState, durationMin: number, handsOnMin: number, atC: number): Span {
@@ -80,7 +81,7 @@ export function kept(pot: PotState, durationMin: number, handsOnMin: number, atC
 /** Curd out of the pot comes to the room's temperature within about half an hour. Common practice. */
 export function curdResting(world: World, pot: PotState, durationMin: number, handsOnMin: number): Span {
   const started = pot.tempC;
-  const after = (minutes: number) => world.roomC + (started - world.roomC) * Math.exp(-minutes / 15);
+  const after = (minutes: number) => world.roomC + (started - world.roomC) * expOf(-minutes / 15);
   pot.tempC = after(durationMin);
   pot.minute += durationMin;
   const points = durationMin > 0 ? [0, 5, 10, 20, 30, 45, 60].filter((m) => m < durationMin) : [0];

@@ -1,3 +1,4 @@
+import { expOf } from '../../core/numeric/elementary';
 import { SPREAD_ROWS, spreadPoints } from '../../core/stats/spreadPoints';
 import { explainedShare, quantile } from '../../core/stats/summary';
 import { roundTo } from '../../core/units/numbers';
@@ -46,7 +47,7 @@ function departure(
   const depart = { ...likely };
   inputs.forEach((input, k) => {
     const z = (points[row * inputs.length + k] as number) * input.sd;
-    depart[input.key] = input.relative ? likely[input.key] * Math.exp(z) : likely[input.key] + z;
+    depart[input.key] = input.relative ? likely[input.key] * expOf(z) : likely[input.key] + z;
   });
   return depart;
 }

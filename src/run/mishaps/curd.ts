@@ -1,4 +1,5 @@
 import { earlyCutLoss } from '../../core/curd/syneresis';
+import { log2Of, powOf } from '../../core/numeric/elementary';
 import { does } from '../../makes/asked';
 import type { MistakeId } from '../../makes/mistakes';
 import type { MakeState } from '../makeState';
@@ -69,11 +70,11 @@ export const CURD = {
     asks: [{ id: 'mm', text: 'how large are the pieces', asks: 'mm', usual: 5 }],
     remedy: ({ state, number, format }) => {
       const wanted = option(state, 'cutMm', 12);
-      const halvings = Math.max(0, Math.log2(wanted / Math.max(1, number('mm'))));
+      const halvings = Math.max(0, log2Of(wanted / Math.max(1, number('mm'))));
       return mend(
         halvings === 0
           ? 'That is no finer than planned: go on.'
-          : `Let it heal ${format.minutes(10)}, stir with the flat hand, and stir for ${format.percent(Math.round(100 * (1 - 2 ** -halvings)))} less of the time; a closer cloth at the draining.`,
+          : `Let it heal ${format.minutes(10)}, stir with the flat hand, and stir for ${format.percent(Math.round(100 * (1 - powOf(2, -halvings))))} less of the time; a closer cloth at the draining.`,
         halvings === 0 ? '' : 'Small pieces give their whey up sooner, and fines go with it.',
         { ...drier(state, 2 * halvings), fatShare: -0.01 * halvings },
       );

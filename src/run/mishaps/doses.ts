@@ -1,4 +1,5 @@
 import { CALCIUM_G_PER_L } from '../../core/coagulant/calcium';
+import { log2Of, powOf } from '../../core/numeric/elementary';
 import type { MistakeId } from '../../makes/mistakes';
 import { RICOTTA_FROM_C } from '../../makes/options';
 import { withAdded } from '../../plan/added';
@@ -195,7 +196,7 @@ export const DOSES = {
         ? mend(
             'Leave it: it will be firmer and drain faster. Weigh it early in its cloth or mould.',
             'A drier, shorter curd.',
-            drier(state, Math.min(4, 1.5 * Math.log2(times))),
+            drier(state, Math.min(4, 1.5 * log2Of(times))),
           )
         : mend(
             `It is ready in about ${format.minutes(setMin(about) / times)}: stand by with the knife, cut at the first clean break, a size larger, and stir gently.`,
@@ -211,7 +212,7 @@ export const DOSES = {
     remedy: (about) =>
       weakSet(
         about,
-        0.5 ** (about.number('min') / HALF_IN_WATER_MIN),
+        powOf(0.5, about.number('min') / HALF_IN_WATER_MIN),
         'In water it loses about half in half an hour, with chlorine sooner.',
       ),
   },

@@ -1,5 +1,6 @@
 import { CURD_STYLES } from '../../core/curd/styles';
 import { workedPoints } from '../../core/curd/syneresis';
+import { expOf, powOf } from '../../core/numeric/elementary';
 import type { MistakeId } from '../../makes/mistakes';
 import { methodIn } from '../../plan/planOf';
 import { stageAt } from '../makeState';
@@ -86,7 +87,7 @@ export const HEAT = {
           `Above ${format.temp(COAGULANT_DIES_C)} the coagulant is gone. If it has not set, heat it on and make it with acid as ricotta is made; if it has, cut it large and go on gently.`,
           'This cheese, but not the milk.',
         );
-      const sooner = 1 - Math.exp(-SET_PER_C * byC);
+      const sooner = 1 - expOf(-SET_PER_C * byC);
       return mend(
         `Do not stir it: that would break a set that is firming. Heat off, lid ajar, the pot into cooler water if there is any. It sets in about ${format.percent(Math.round(100 * sooner))} less time: try the knife sooner, cut at once and a size larger, and cook it shorter.`,
         'A drier curd.',
@@ -100,7 +101,7 @@ export const HEAT = {
     remedy: (about) => {
       const { state, format } = about;
       const byC = departureC(about);
-      const longer = Math.round(100 * (Math.exp(SET_PER_C * byC) - 1));
+      const longer = Math.round(100 * (expOf(SET_PER_C * byC) - 1));
       return isLactic(state)
         ? mend(
             'Leave it standing and wrap it, or set the whole pot into warm water. It only needs more hours: go by the set, not by the clock.',
@@ -120,7 +121,7 @@ export const HEAT = {
       const byC = departureC(about);
       const points = cookPoints(about, byC);
       // Stirring shorter gives back what it can: half of the stirring is 1.5 points.
-      const shorter = Math.min(0.5, 1 - 2 ** (-points / 1.5));
+      const shorter = Math.min(0.5, 1 - powOf(2, -points / 1.5));
       return mend(
         `Heat off. Take a jug of whey out, cool it in cold water and stir it back in. Stir about ${format.percent(Math.round(100 * shorter))} shorter than planned: the curd has had its heat already.${byC > 8 ? ' Pressed late, curd this hot may not knit: press it warm and at once.' : ''}`,
         '',
@@ -161,7 +162,7 @@ export const HEAT = {
     can: (state) => KNITS.includes(methodIn(state)?.family ?? ''),
     asks: [{ id: 'by', text: 'by how many degrees', asks: 'step', usual: 6 }],
     remedy: ({ state, format, number }) => {
-      const slower = Math.max(0, Math.round(100 * (2 ** (number('by') / 6) - 1)));
+      const slower = Math.max(0, Math.round(100 * (powOf(2, number('by') / 6) - 1)));
       return mend(
         `Pour whey of ${format.temp(43)} to ${format.temp(46)} under it, not over it, lid on, and change it when it is cool.${wentIn(state, 'culture') ? ` Give it the missing time: it soured about ${format.percent(slower)} slower while it was cold.` : ''}`,
         'Cold curd does not knit; lay it together again once it is warm.',

@@ -1,4 +1,5 @@
 import { CURD_STYLES } from '../../core/curd/styles';
+import { lnOf } from '../../core/numeric/elementary';
 import { endSaltPct } from '../../core/salt/diffusion';
 import { saltedTooEarly, saltGrams } from '../../core/salt/dry';
 import type { MistakeId } from '../../makes/mistakes';
@@ -26,7 +27,7 @@ const SOAKED_AN_HOUR = 0.25;
 function tooSalt({ state, format }: About, pct: number) {
   const over = pct - wantedPct(state);
   if (over < 0.2) return mend('That is near enough to what was planned: go on.');
-  const hours = Math.max(0.5, Math.log(wantedPct(state) / pct) / Math.log(1 - SOAKED_AN_HOUR));
+  const hours = Math.max(0.5, lnOf(wantedPct(state) / pct) / lnOf(1 - SOAKED_AN_HOUR));
   return mend(
     `It holds about ${format.percent(pct, 1)} of salt. Loose curd: rinse it in cool water for a minute or two, drain and taste. A piece: lay it in cold unsalted whey or water in the fridge for about ${format.minutes(60 * Math.min(24, hours))}, and taste it before you take it out.`,
     pct > TOO_SALT_PCT ? 'Good to cook with, whatever you do.' : 'Only its taste.',

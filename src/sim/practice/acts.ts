@@ -1,5 +1,6 @@
 import { standingAreaM2 } from '../../core/curd/press';
 import { bad, type Fault, good, type Result } from '../../core/faults/fault';
+import { expOf } from '../../core/numeric/elementary';
 import { saltAfterHours } from '../../core/salt/diffusion';
 import { saltToReach } from '../../core/salt/taken';
 import { STRETCH_WAYS, type StretchWay } from '../../core/stretch/losses';
@@ -77,7 +78,7 @@ function stretch(practice: Practice, { waterC, minutes }: Extract<Deed, { do: 's
       | StretchWay
       | undefined) ?? 'whey';
   const started = practice.stretched?.coreC ?? pot.tempC;
-  const coreC = started + (waterC - SHORT_OF_WATER_C - started) * (1 - Math.exp(-minutes / STRETCH_TAU_MIN));
+  const coreC = started + (waterC - SHORT_OF_WATER_C - started) * (1 - expOf(-minutes / STRETCH_TAU_MIN));
   const workMin = (practice.stretched?.workMin ?? 0) + minutes;
   goTo(practice, 'pot');
   elapse(practice, minutes);

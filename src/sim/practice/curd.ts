@@ -1,5 +1,6 @@
 import { earlyCutLoss } from '../../core/curd/syneresis';
 import type { Fault } from '../../core/faults/fault';
+import { log2Of } from '../../core/numeric/elementary';
 import { offWhey } from '../../makes/kinds/offWhey';
 import { cannot, costs, type Practice, stageNow, worldNow } from './batch';
 import { caughtShare } from './doses';
@@ -165,7 +166,7 @@ export function dripped(practice: Practice) {
   const stage = stageNow(practice);
   if (!stage.kind.does.includes('drains') || world.drain || world.bag) return;
   const minutes = Math.max(0.5, place === 'drain' ? drainedMin : 0);
-  const short = Math.log2((spans[at]?.durationMin ?? minutes) / minutes);
+  const short = log2Of((spans[at]?.durationMin ?? minutes) / minutes);
   if (short > 0.5 && pot.wheyPH !== null)
     costs(practice, {
       cause: 'drained-too-short',

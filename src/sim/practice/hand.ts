@@ -1,6 +1,7 @@
 import { FIRST_SHARE, HELD_BACK_PORTIONS } from '../../core/acid/coagulation';
 import { weightKg } from '../../core/curd/press';
 import { SPECIFIC_HEAT } from '../../core/heat/mixing';
+import { lnOf } from '../../core/numeric/elementary';
 import { STRETCH_WAYS, type StretchWay } from '../../core/stretch/losses';
 import { AIMED_CORE_C } from '../../core/stretch/window';
 import type { BatchStage } from '../../plan/stages';
@@ -186,8 +187,7 @@ function presses(hand: Hand, stage: BatchStage, minutes: number): void {
 
 /** Minutes in water of `waterC` until a core of `fromC` is as hot as a stretch wants it. */
 const stretchMin = (fromC: number, waterC: number): number =>
-  -STRETCH_TAU_MIN *
-  Math.log(1 - Math.min(0.97, (AIMED_CORE_C - fromC) / (waterC - SHORT_OF_WATER_C - fromC)));
+  -STRETCH_TAU_MIN * lnOf(1 - Math.min(0.97, (AIMED_CORE_C - fromC) / (waterC - SHORT_OF_WATER_C - fromC)));
 
 function stretches(hand: Hand, stage: BatchStage, minutes: number): void {
   const { by, waterC } = stage.params as { by: StretchWay; waterC: number };

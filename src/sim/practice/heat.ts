@@ -3,6 +3,7 @@ import { heatOver } from '../../core/heat/denaturation';
 import { WRAPS, type Wrap } from '../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
 import { HOB_SHARE } from '../../core/heat/warming';
+import { expOf } from '../../core/numeric/elementary';
 import { setLoss } from '../../makes/kinds/clot';
 import { WHEY_SHARE } from '../../makes/kinds/poach';
 import { afterglow, ICE_C, ICE_W_PER_M2K } from '../hob';
@@ -106,7 +107,7 @@ export function heatFor(practice: Practice, minutes: number): void {
   const outside = around(practice);
   const boilsC = boilingC(brief.altitudeM);
   if (outside) {
-    pot.tempC = outside.toC + (before - outside.toC) * Math.exp(-minutes / outside.tauMin);
+    pot.tempC = outside.toC + (before - outside.toC) * expOf(-minutes / outside.tauMin);
   } else {
     const poaches = stageNow(practice).kind.does.includes('poaches');
     const share = poaches ? WHEY_SHARE : 1;

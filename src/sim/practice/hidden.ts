@@ -1,3 +1,4 @@
+import { expOf } from '../../core/numeric/elementary';
 import { normal, type Random, seeded } from '../../core/stats/random';
 import { type Departure, NO_DEPARTURE } from '../../plan/world';
 
@@ -106,7 +107,7 @@ export function hiddenOf({
     const depart = { ...NO_DEPARTURE };
     for (const [key, sd] of Object.entries(STRAYS) as [keyof Departure, number][]) {
       const z = normal(random) * sd;
-      depart[key] = FACTORS.includes(key) ? Math.exp(z) : z;
+      depart[key] = FACTORS.includes(key) ? expOf(z) : z;
     }
     hidden = {
       ...hidden,

@@ -1,3 +1,4 @@
+import { squareOf } from '../../core/numeric/elementary';
 /**
  * A pail's section, a trapezoid standing on its narrow end: areas stand for masses, so a layer's height follows from
  * the area below it.
@@ -17,7 +18,7 @@ export function heightOf(shape: PailShape, area: number): number {
   const a = (shape.top - shape.bottom) / (2 * shape.height);
   return a === 0
     ? area / shape.bottom
-    : (-shape.bottom + Math.sqrt(shape.bottom ** 2 + 4 * a * area)) / (2 * a);
+    : (-shape.bottom + Math.sqrt(squareOf(shape.bottom) + 4 * a * area)) / (2 * a);
 }
 
 /** Half the width of the section at `y`. */

@@ -1,4 +1,5 @@
 import { type ScaleLinear, scaleLinear, scaleTime } from 'd3-scale';
+import { lnOf } from '../../core/numeric/elementary';
 
 interface Piece {
   startMin: number;
@@ -13,7 +14,7 @@ export const FOLD_FROM_MIN = 10 * 60;
 
 /** Drawn length of a stage when waits are folded, in minutes of an unfolded one. */
 export const foldedLength = (minutes: number): number =>
-  minutes <= PLAIN_MIN ? minutes : PLAIN_MIN + PER_E_FOLD * Math.log(minutes / PLAIN_MIN);
+  minutes <= PLAIN_MIN ? minutes : PLAIN_MIN + PER_E_FOLD * lnOf(minutes / PLAIN_MIN);
 
 /**
  * Minutes of a make to pixels: even, or with long waits folded so that the hours at the pot keep their room. Straight

@@ -1,4 +1,5 @@
 import { Link } from 'react-router';
+import { expOf } from '../../core/numeric/elementary';
 import { keyOf, type Learnt } from '../../learn/learnt';
 import { saysOf } from '../../learn/says';
 import { Z90 } from '../../plan/belief';
@@ -49,7 +50,7 @@ function Quirk({ one }: { one: Learnt }) {
   const leftOut = useAppSelector((state) => state.kitchen.leftOut) ?? [];
   const makes = useAppSelector(selectOver);
   const key = keyOf(one);
-  const factor = (z: number) => format.percent(Math.round(100 * Math.exp(one.mean + z * one.sd)));
+  const factor = (z: number) => format.percent(Math.round(100 * expOf(one.mean + z * one.sd)));
   return (
     <li className="stitch mt-2 flex flex-wrap items-center justify-between gap-x-8 gap-y-1 pt-2">
       <div className="min-w-[16rem] flex-1">

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { toast } from 'sonner';
 import { boilingC } from '../../core/heat/boiling';
+import { cbrtOf } from '../../core/numeric/elementary';
 import type { Kitchen, Mould, PotOwned } from '../../kitchen/kitchen';
 import { mouldLitres } from '../../kitchen/moulds';
 import { useFormat, useNow } from '../../store/hooks';
@@ -102,7 +103,7 @@ const FULL_LITRES = { pots: 40, moulds: 4 } as const;
 function Outline({ spec, tool }: { spec: ToolSpec; tool: Tool }) {
   if (spec.list !== 'pots' && spec.list !== 'moulds') return null;
   const litres = spec.list === 'pots' ? (tool as PotOwned).litres : mouldLitres(tool as Mould);
-  const side = OUTLINE * Math.min(1, Math.max(0.22, Math.cbrt(litres / FULL_LITRES[spec.list])));
+  const side = OUTLINE * Math.min(1, Math.max(0.22, cbrtOf(litres / FULL_LITRES[spec.list])));
   const inset = spec.list === 'moulds' && (tool as Mould).sides === 'tapered' ? side * 0.12 : 0;
   const left = (OUTLINE - side) / 2;
   const top = OUTLINE - side * 0.85;

@@ -1,6 +1,7 @@
 import { format as formatDate } from 'date-fns';
 import { ToggleGroup } from 'radix-ui';
 import { useMemo, useState } from 'react';
+import { cbrtOf } from '../../core/numeric/elementary';
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
 import { useFormat, useNow } from '../../store/hooks';
@@ -135,7 +136,7 @@ function longText(hours: number): string {
 
 /** A cheese on its shelf, as big as there is of it. */
 function Wheel({ kg }: { kg: number }) {
-  const size = Math.min(34, 9 + 15 * Math.cbrt(kg));
+  const size = Math.min(34, 9 + 15 * cbrtOf(kg));
   if (kg <= 0) return null;
   return (
     <svg width="36" height="22" viewBox="0 0 36 22" aria-hidden="true" className="shrink-0">

@@ -4,6 +4,7 @@ import { type DrainCurve, drainMinutes } from '../../../core/curd/drain';
 import { curdAt, type KeptDry, keptDry, moistureBeforeSalt, nonFatMoisture } from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
+import { cbrtOf } from '../../../core/numeric/elementary';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { value } from '../../sentence';
@@ -213,7 +214,7 @@ export const drain = kindOf<DrainParams>({
     offWhey(world, pot);
     const plain =
       params.hours === undefined
-        ? (params.minutes ?? 0) * Math.cbrt(world.milk.litres / AT_LITRES)
+        ? (params.minutes ?? 0) * cbrtOf(world.milk.litres / AT_LITRES)
         : params.hours * 60;
     const bagged = params.in === 'bag' || params.in === 'basket';
     const minutes = bagged ? inBag(world, pot, params) : inCloth(world, pot, params, plain);

@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { minutesTo, potOf } from '../../../core/heat/pot';
+import { expOf } from '../../../core/numeric/elementary';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { someMinutesTo } from '../bounds';
@@ -58,7 +59,7 @@ export const poach = kindOf<PoachParams>({
       pot,
       whole,
       whole * ATTENDED,
-      (m) => (m <= heating ? started : toC - (toC - started) * Math.exp(-(m - heating) / 8)),
+      (m) => (m <= heating ? started : toC - (toC - started) * expOf(-(m - heating) / 8)),
       toC,
     );
   },

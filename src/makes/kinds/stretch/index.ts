@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { hotWaterKg } from '../../../core/heat/hotWater';
 import { microwaveSeconds } from '../../../core/heat/microwave';
+import { powOf } from '../../../core/numeric/elementary';
 import type { Told } from '../../../core/safety/told';
 import { STRETCH_WAY_NAMES, STRETCH_WAYS, type StretchWay } from '../../../core/stretch/losses';
 import type { StretchQuality } from '../../../core/stretch/quality';
@@ -115,7 +116,7 @@ export const stretch = kindOf<StretchParams>({
       pot.saltKg += taken;
       pot.givenSaltKg += taken;
     }
-    const minutes = BASE_MIN + PER_KG * curd.kg ** (2 / 3);
+    const minutes = BASE_MIN + PER_KG * powOf(curd.kg, 2 / 3);
     const span = fading(pot, minutes, minutes, core, TAU_MIN);
     return { ...span, targetC: AIMED_CORE_C, ...(world.likely && { tells: told(quality, pot.pH) }) };
   },
