@@ -5,9 +5,10 @@ import type { Departure } from '../plan/world';
 import type { MakeEvent, NewEvent } from '../run/events';
 import { frozenWhole } from '../run/frozen';
 import { type Moment, type Practice, practiceOf } from './practice/batch';
-import { type Elsewise, play } from './practice/hand';
+import { play } from './practice/hand';
 import { AS_PLANNED } from './practice/hidden';
 import { Notes } from './practice/log';
+import type { Elsewise } from './practice/playing';
 import { standing } from './practice/worth';
 
 /** Readings are noted about this often while warming, min. */

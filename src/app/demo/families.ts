@@ -1,6 +1,6 @@
 import { roundTo } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
-import type { Elsewise } from '../../sim/practice/hand';
+import type { Elsewise } from '../../sim/practice/playing';
 import { look } from '../../sim/practice/senses';
 import type { Past } from './past';
 

@@ -5,13 +5,12 @@ import { lnOf } from '../../core/numeric/elementary';
 import { STRETCH_WAYS, type StretchWay } from '../../core/stretch/losses';
 import { AIMED_CORE_C } from '../../core/stretch/window';
 import type { BatchStage } from '../../plan/stages';
-import type { NewEvent } from '../../run/events';
 import { act, SHORT_OF_WATER_C, STRETCH_TAU_MIN } from './acts';
 import { type Practice, stageNow } from './batch';
 import { plannedGrams } from './doses';
 import { elapse } from './elapse';
-import type { Notes } from './log';
 import type { Deed, Move } from './moves';
+import type { Hand, Playing } from './playing';
 import { look, readsC, test } from './senses';
 import { onScaleKg } from './worth';
 
@@ -24,41 +23,6 @@ const COOLED_C = 1.5;
 const FIRST_READ_MIN = 2;
 /** Stops this near to a goal, °C. */
 const NEAR_C = 0.15;
-
-interface Hand {
-  practice: Practice;
-  moves: Move[];
-  /** Reads what really is, as nobody at a pot can. */
-  knows: boolean;
-  log: Log | null;
-}
-
-/** A log that is kept while one plays. */
-interface Log {
-  notes: Notes;
-  /** How often the thermometer is read while something warms, min. */
-  readsEvery: number;
-  /** Whether the bowl is watched until it stops. */
-  watches: boolean;
-}
-
-/** A stage in somebody else's hands: what may be done, and how it would be done well. */
-export interface Elsewise {
-  practice: Practice;
-  does(deed: Deed): void;
-  waits(minutes: number): void;
-  well(): void;
-  /** Writes something down, where a log is kept. */
-  writes(event: NewEvent): void;
-  planned: number;
-}
-export interface Playing {
-  /** What each stage takes, min; as planned where nobody says. */
-  minutes?: readonly number[];
-  /** Stages that are done otherwise, by their ids. */
-  instead?: Readonly<Record<string, (stage: Elsewise) => void>>;
-  log?: Log;
-}
 
 /** Does something, and writes it down. */
 function does(hand: Hand, deed: Deed): void {
