@@ -71,7 +71,14 @@ export function DayLine({ demo }: { demo: boolean }) {
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="var(--enamel-deep)" />
                 <rect x={x(a)} y={0} width={x(b) - x(a)} height="100%" fill="url(#night)" />
                 {x(b) - x(a) > 60 && width >= 500 && (
-                  <text x={x(a) + 8} y={AXIS + rows * ROW - 9} fontSize="14" fill="var(--on-enamel-soft)">
+                  // At its end, where what is made now does not reach.
+                  <text
+                    x={x(b) - 8}
+                    y={AXIS + rows * ROW - 9}
+                    textAnchor="end"
+                    fontSize="14"
+                    fill="var(--on-enamel-soft)"
+                  >
                     {what}
                   </text>
                 )}
