@@ -3,8 +3,8 @@ import type { Plugin } from 'vite';
 import { DEMO_FILE } from './demoData.ts';
 
 /**
- * The keeper that serves the app when nobody else does. It never takes over while a window is open: a newer one waits
- * until the last window is closed, so that no running make has its code changed under it.
+ * The keeper that serves the app, whole and of one version, with or without a server. It never takes over while a window is open: a
+ * newer one waits until the last window is closed, so that no running make has its code changed under it, reloaded or not.
  */
 const keeper = (cache: string, files: readonly string[]): string => `const CACHE = ${JSON.stringify(cache)};
 const FILES = ${JSON.stringify(files)};
@@ -26,7 +26,7 @@ self.addEventListener('fetch', (event) => {
   const url = new URL(request.url);
   if (request.method !== 'GET' || url.origin !== location.origin) return;
   if (request.mode === 'navigate') {
-    event.respondWith(fetch(request).catch(() => caches.match('/')));
+    event.respondWith(caches.match('/').then((kept) => kept ?? fetch(request)));
     return;
   }
   if (FILES.includes(url.pathname)) {

@@ -15,6 +15,7 @@ import { workerPlanner } from '../workers/planner';
 import { workerScheduler } from '../workers/scheduler';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { serverInstruments } from './instruments';
+import { keepApp } from './keepApp';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
 
@@ -146,8 +147,14 @@ async function begin() {
   );
 }
 
-/** Kept for when the server is gone. A browser that does not allow it (no certificate on the network) goes without. */
-if (import.meta.env.PROD) void navigator.serviceWorker?.register('/sw.js').catch(() => undefined);
+if (import.meta.env.PROD)
+  keepApp(() => {
+    void import('../views/common/written').then(({ tellStays }) =>
+      tellStays(
+        'A newer version of Plump Pail is here. It comes when every window of it has been closed: nothing changes under a make.',
+      ),
+    );
+  });
 
 begin().catch((error: unknown) => {
   inPlace(

@@ -7,6 +7,10 @@ const STAYS = { duration: Number.POSITIVE_INFINITY, closeButton: true } as const
 export const say = (text: string): void =>
   void import('sonner').then(({ toast }) => toast.error(text, { ...STAYS, id: text }));
 
+/** Tells something that is no fault, until it is answered. */
+export const tellStays = (text: string): void =>
+  void import('sonner').then(({ toast }) => toast(text, { ...STAYS, id: text }));
+
 /** Says that something could not be written down, and why. */
 export const sayUnwritten = (what: string, error: unknown): void =>
   say(`${what} could not be written down: ${whyNot(error)}.`);
