@@ -4,7 +4,7 @@
  * `--seconds 60` is how long the tests that come past a fault may take in all: those nearest first, and what only a later one
  * would notice counts as not noticed, so that the score is never told too high.
  */
-import { spawn, spawnSync } from 'node:child_process';
+import { spawn } from 'node:child_process';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline';
@@ -13,6 +13,7 @@ import { parseArgs } from 'node:util';
 import { drawn, type Fault, instrumented, keyOf, sourcesIn } from './mutants/faults';
 import { put, surveyed, type Tests } from './mutants/ground';
 import type { Trial } from './mutants/trial';
+import { typesOf } from './mutants/types';
 
 const ROOT = fileURLToPath(new URL('..', import.meta.url));
 const GROUND = join(ROOT, '.mutants/ground');
@@ -81,22 +82,6 @@ function tried(list: string, from: number, step: number, tell: (at: number, noti
   });
 }
 
-/** Whether the types alone notice it: such a fault is no test's business. */
-function typesNotice(fault: Fault): boolean {
-  const path = join(GROUND, fault.fileName);
-  const original = readFileSync(join(ROOT, fault.fileName), 'utf8');
-  const lines = original.split('\n');
-  const { start, end } = fault.location;
-  const offset = (place: { line: number; column: number }) =>
-    lines.slice(0, place.line).reduce((sum, line) => sum + line.length + 1, 0) + place.column;
-  writeFileSync(path, original.slice(0, offset(start)) + fault.replacement + original.slice(offset(end)));
-  const { status } = spawnSync('node', ['node_modules/typescript-native/bin/tsc', '--noEmit', '-p', '.'], {
-    cwd: GROUND,
-  });
-  writeFileSync(path, original);
-  return status !== 0;
-}
-
 if (values.again || !existsSync(SURVEY)) writeFileSync(SURVEY, JSON.stringify(await surveyed(ROOT, GROUND)));
 const { faults, tests } = JSON.parse(readFileSync(SURVEY, 'utf8')) as { faults: Fault[]; tests: Tests[] };
 const sample = drawn(
@@ -124,9 +109,9 @@ const tell = (at: number, seen: boolean) => {
 };
 await Promise.all([tried(list, 0, 2, tell), tried(list, 1, 2, tell)]);
 
-for (const name of sourcesIn(ROOT)) writeFileSync(join(GROUND, name), readFileSync(join(ROOT, name), 'utf8'));
 const survived = sample.filter((fault) => !noticed.has(keyOf(fault)));
-const unseen = survived.filter((fault) => !typesNotice(fault));
+const noticedByTypes = typesOf(ROOT);
+const unseen = survived.filter((fault) => !noticedByTypes(fault));
 for (const { fileName, location, mutatorName, replacement } of unseen) {
   const line = readFileSync(join(ROOT, fileName), 'utf8').split('\n')[location.start.line]?.trim();
   console.log(`${fileName}:${location.start.line + 1} ${mutatorName}\n  ${line}\n  → ${replacement}`);
