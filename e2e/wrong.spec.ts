@@ -5,7 +5,7 @@ import { setAdvice } from '../src/run/setAdvice';
 import { stateOf } from '../src/run/state';
 import { action, to, wentIn } from './kitchen';
 import { finish, now, pad, weigh, wrong } from './mishaps';
-import { cool, hob, logOf, on, startedPlan, toTheBench } from './pretendPot';
+import { cool, hob, logOf, on, stage, startedPlan, toTheBench } from './pretendPot';
 
 /** Leaves the hob on until the probe reads well over what was wanted. */
 async function overheat(page: Page) {
@@ -183,6 +183,8 @@ test('a sour log in which all goes wrong: tasted, cold, knocked, sticking, and n
     { 'Milk that is in the pot': '6' },
     /Go on with 6\.0\u00a0L.*50\u00a0% less/s,
   );
+  // Milk that is left cold does not sour.
+  await stage(page);
   await to(page, 'Add culture');
   await wentIn(page, 'culture', '0.05');
   await expect(now(page)).toContainText('of culture in');
