@@ -160,7 +160,7 @@ try {
   await shoot('beside', '/book/beside?of=demo-make-11,demo-make-12');
   await shoot('learned', '/kitchen', {
     act: async (page) => {
-      await page.getByText('takes 10\u00a0% more acid').waitFor();
+      await page.getByText(/takes \d+\u00a0% more acid/).waitFor();
       await page
         .getByRole('heading', { name: 'What has been learned' })
         .evaluate((heading) => heading.scrollIntoView({ block: 'start' }));

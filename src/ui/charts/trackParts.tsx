@@ -1,5 +1,8 @@
 import { HandGlyph } from '../glyphs/glyphs';
 
+/** A letter of a stage's name at its widest, so that no name is cut off. */
+const LETTER_PX = 8.8;
+
 export interface TrackStage {
   id: string;
   title: string;
@@ -53,7 +56,7 @@ export function StageBar({
             fontWeight="600"
             fill={now ? 'var(--on-now)' : 'var(--ink)'}
           >
-            {stage.short.length * 7.6 + (busy && width > 90 ? 26 : 2) < width - 8 && stage.short}
+            {stage.short.length * LETTER_PX + (busy && width > 90 ? 26 : 2) < width - 10 && stage.short}
           </text>
         </svg>
       )}

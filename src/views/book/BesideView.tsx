@@ -75,6 +75,9 @@ function Head({ make, place }: { make: MakeView; place: number }) {
   );
 }
 
+/** Two weighings agree no better than this, %. Common practice. */
+const SCALE_PCT = 2;
+
 /** The sentence that says how much more or less came, and what of it is explained. */
 function gapText(told: Beside, names: readonly [string, string], percent: (value: number) => string): string {
   const { yieldPct, unexplainedPct } = told;
@@ -86,9 +89,8 @@ function gapText(told: Beside, names: readonly [string, string], percent: (value
       : `${names[1]} gave ${percent(size)} ${yieldPct > 0 ? 'more' : 'less'} cheese of a litre than ${names[0]}.`;
   if (unexplainedPct === null) return gap;
   const rest = Math.round(Math.abs(unexplainedPct));
-  return rest === 0
-    ? gap
-    : `${gap} By what differs, it should have been ${percent(rest)} ${unexplainedPct > 0 ? 'less' : 'more'} than that: nothing that was noted says why.`;
+  if (rest <= SCALE_PCT) return size === 0 ? gap : `${gap} What differs accounts for it.`;
+  return `${gap} By what differs, it should have been ${percent(rest)} ${unexplainedPct > 0 ? 'less' : 'more'} than it was: nothing that was noted says why.`;
 }
 
 function Told({ first, other }: { first: MakeView; other: MakeView }) {

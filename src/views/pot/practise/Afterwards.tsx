@@ -65,9 +65,7 @@ export function Afterwards({
   const { practice } = room;
   const state = stateOf(events);
   const minuteOf = (at: number) => (at - room.startMs) / 60_000;
-  const starts = practice.stages.map(
-    (_, i) => practice.course.find(({ stage }) => stage === i)?.minute ?? practice.pot.minute,
-  );
+  const starts = practice.stages.map((_, i) => practice.begun[i] ?? practice.pot.minute);
   const { judged } = truth;
   const departs = departsText(practice, format);
   return (
