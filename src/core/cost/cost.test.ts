@@ -17,3 +17,7 @@ it('three times the batch with hands that hardly grow costs less a kilogram', ()
   expect(thrice.perKgWithHands).toBeLessThan(once.perKgWithHands);
   expect(thrice.ingredientsPerKg).toBeCloseTo(once.ingredientsPerKg, 12);
 });
+
+it('hands that took no time earn nothing that could be told by the hour', () => {
+  expect(worthOf({ kg: 2, ingredients: 10, handsOnMin: 0 }, 12, 15).earnedPerHour).toBeNull();
+});

@@ -5,6 +5,7 @@ import { CURD_STYLES } from '../curd/styles';
 import { blend, creamBatch } from './blend';
 import { compositionOf, milkBatch } from './composition';
 import { crudeProteinPct, SPECIES, SPECIES_FACTS, trueProteinPct } from './species';
+import { wheyComposition } from './whey';
 
 interface FoodTable {
   (query: string): { name: string; water: number; protcnt: number; fatce: number }[];
@@ -97,4 +98,12 @@ describe('blending', () => {
       }),
     );
   });
+});
+
+it('whey with less fat holds more of the milk’s serum: of its sugar and its salts, up to the last gram', () => {
+  const [lean, rich] = [wheyComposition('cow', 0.1, 0.75), wheyComposition('cow', 3, 0.75)];
+  expect(lean.lactosePct).toBeGreaterThan(rich.lactosePct);
+  expect(lean.ashPct).toBeGreaterThan(rich.ashPct);
+  for (const { fatPct, caseinPct, wheyProteinPct, lactosePct, ashPct, waterPct } of [lean, rich])
+    expect(fatPct + caseinPct + wheyProteinPct + lactosePct + ashPct + waterPct).toBeCloseTo(100, 9);
 });

@@ -74,7 +74,12 @@ export const sinkBath = computation({
 export const microwave = computation({
   name: 'microwave',
   title: 'Curd in the microwave',
-  inputs: { kg: CURD, fromC: TEMP, toC: TEMP, watts: { label: 'power', unit: 'W', min: 100, max: 3000 } },
+  inputs: {
+    kg: CURD,
+    fromC: { ...TEMP, label: 'curd now' },
+    toC: { ...TEMP, label: 'curd wanted' },
+    watts: { label: 'power', unit: 'W', min: 100, max: 3000 },
+  },
   outputs: { seconds: { label: 'in all, in short bursts', unit: 's' } },
   formula: 'kg × 3.3 × ΔT × 1000 / (0.6 × watts)',
   source: 'heat balance; efficiency from memory',

@@ -159,4 +159,19 @@ describe('what can go wrong, and what to do then', () => {
     expect(told('warm')).toMatch(/1\.6 g of calcium/);
     expect(told('cut')).toMatch(/Too late/);
   });
+
+  it('fat that goes into hot water is weight lost, the more the hotter and the longer, and none at a middling heat', () => {
+    const stretching = at(basic('quick-stretched'), 'stretch');
+    const costs = (id: 'stretch-hot' | 'over-worked', answers: Answers) =>
+      remedyFor(stretching, id, answers, f).costs;
+    const [hot, hotter] = [66, 74].map((core) => costs('stretch-hot', { at: core }));
+    expect(hot?.fatShare).toBeLessThan(0);
+    expect(hotter?.fatShare).toBeLessThan(hot?.fatShare ?? 0);
+    expect(hotter?.yieldShare).toBeLessThan(hot?.yieldShare ?? 0);
+    expect(hot?.yieldShare).toBeGreaterThan(hot?.fatShare ?? 0);
+    expect(costs('over-worked', { min: 25 }).fatShare).toBeLessThan(
+      costs('over-worked', { min: 8 }).fatShare ?? 0,
+    );
+    expect(costs('stretch-hot', { at: 50 }).fatShare).toBeCloseTo(0, 12);
+  });
 });
