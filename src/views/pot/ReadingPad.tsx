@@ -91,7 +91,8 @@ export function ReadingPad({
     else if (
       await (chosen === 'temperature' ? onTemp(value, of) : { pH: onPH, weight: onWeight }[chosen](value))
     )
-      setText('');
+      // What was stepped on to while it was being written down stays.
+      setText((now) => (now === text ? '' : now));
   };
   const press = (key: string) => {
     setFault(null);
