@@ -10,16 +10,12 @@ interface Found {
   nodes: { html: string; failureSummary: string }[];
 }
 
-/** Faults of serious or critical weight, by all rules or by some; incomplete checks are not faults. */
-export async function serious(page: Page, rules?: readonly string[]): Promise<string[]> {
+/** Faults of serious or critical weight; incomplete checks are not faults. */
+export async function serious(page: Page): Promise<string[]> {
   await page.evaluate(axe);
   const found = (
-    await page.evaluate(
-      (rules) =>
-        (window as unknown as { axe: { run(options: object): Promise<{ violations: unknown[] }> } }).axe.run(
-          rules ? { runOnly: rules } : {},
-        ),
-      rules,
+    await page.evaluate(() =>
+      (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run(),
     )
   ).violations as Found[];
   return found

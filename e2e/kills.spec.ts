@@ -9,7 +9,7 @@ import { killable } from './killable';
 import { action, choose, stored, toThePot } from './kitchen';
 
 /** Kills of all makes together; more of them where somebody asks. */
-const KILLS = Number(process.env.KILLS ?? 15);
+const KILLS = Number(process.env.KILLS ?? 30);
 const EACH = Math.ceil(KILLS / FAMILIES.length);
 
 for (const [family, make] of FAMILIES.entries())

@@ -5,6 +5,7 @@
  * would notice counts as not noticed, so that the score is never told too high.
  */
 import { spawn } from 'node:child_process';
+import { createHash } from 'node:crypto';
 import { existsSync, readFileSync, writeFileSync } from 'node:fs';
 import { dirname, join, resolve } from 'node:path';
 import { createInterface } from 'node:readline';
@@ -22,6 +23,12 @@ const SURVEY = join(ROOT, '.mutants/survey.json');
 const FIRST_MS = 3000;
 /** A fault that keeps its tests from ending is noticed. */
 const STUCK_MS = 240_000;
+
+interface Survey {
+  mark: string;
+  faults: Fault[];
+  tests: Tests[];
+}
 
 const { values } = parseArgs({
   options: {
@@ -82,8 +89,17 @@ function tried(list: string, from: number, step: number, tell: (at: number, noti
   });
 }
 
-if (values.again || !existsSync(SURVEY)) writeFileSync(SURVEY, JSON.stringify(await surveyed(ROOT, GROUND)));
-const { faults, tests } = JSON.parse(readFileSync(SURVEY, 'utf8')) as { faults: Fault[]; tests: Tests[] };
+/** Of which sources a survey is: places in others would be other places. */
+const mark = createHash('md5')
+  .update(
+    sourcesIn(ROOT)
+      .map((name) => readFileSync(join(ROOT, name), 'utf8'))
+      .join(),
+  )
+  .digest('hex');
+const kept: Survey | null = existsSync(SURVEY) ? JSON.parse(readFileSync(SURVEY, 'utf8')) : null;
+const { faults, tests } = kept?.mark === mark && !values.again ? kept : await surveyed(ROOT, GROUND);
+writeFileSync(SURVEY, JSON.stringify({ mark, faults, tests }));
 const sample = drawn(
   faults.filter(({ fileName }) => fileName.startsWith(values.in)),
   Number(values.faults),

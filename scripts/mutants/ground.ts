@@ -62,7 +62,7 @@ export function copied(root: string, ground: string): void {
 
 /** Puts sources with switches into the copy. */
 export function put(ground: string, files: readonly { name: string; content: string }[]): void {
-  for (const { name, content } of files) writeFileSync(join(ground, name), `// @ts-nocheck\n${content}`);
+  for (const { name, content } of files) writeFileSync(join(ground, name), content);
 }
 
 /**

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { usualMultiplier } from '../core/coagulant/clotting';
+import { flocculationMin } from '../core/coagulant/clotting';
 import { minutesTo, potOf } from '../core/heat/pot';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { benchLooks, benchPot, putOnBench, readBench, stepBench } from './bench';
@@ -60,13 +60,6 @@ describe('a batch on the bench', () => {
     if (!done.ok) throw new Error('the test’s brief must go on the bench');
     return pot;
   };
-  /** When the plan has the bowl stop, and how warm its milk is then. */
-  const flocculation = (method: string) => {
-    const { plan } = planned(basic(method));
-    const warm = plan.stages.find(({ kind }) => kind === 'warm');
-    const cut = plan.predictions.setMin?.likely ?? 0;
-    return { at: warm?.targetC ?? 0, minutes: cut / usualMultiplier(false) };
-  };
   const reading = (pot: ReturnType<typeof benchPot>) => {
     for (;;) {
       const one = readBench(pot);
@@ -94,23 +87,35 @@ describe('a batch on the bench', () => {
     expect(some?.pH).toBeGreaterThan(all?.pH ?? 9);
   });
 
-  it('stops the bowl when its coagulant has had its minutes: about the planned ones, later in cooler milk', () => {
-    const stopsAfter = (tempC: number) => {
+  it('stops the bowl when the core says this very milk flocculates, later in cooler milk, and never in cold', () => {
+    const setC =
+      planned(basic('squeaky-curds')).plan.stages.find(({ kind }) => kind === 'warm')?.targetC ?? 0;
+    const bowl = (tempC: number) => {
       const pot = put('squeaky-curds', 1, tempC);
       expect(benchLooks(pot).bowl).toBeNull();
+      const { practice } = pot;
+      const { milk, imcuPerLitre, strength } = practice.world.coagulant as NonNullable<
+        typeof practice.world.coagulant
+      >;
+      const says = flocculationMin({
+        ...milk,
+        imcuPerLitre: (imcuPerLitre ?? 0) * strength,
+        tempC,
+        pH: practice.pot.pH,
+        calciumMmolPerLitre: practice.pot.calciumMmolPerLitre,
+      });
       pot.controls = { ...pot.controls, coagulant: true };
-      for (let minute = 0; minute < 120; minute++) {
-        if (benchLooks(pot).bowl === 'stopped') return minute;
-        stepBench(pot, 1);
+      for (let minute = 0; minute < 120; minute += 0.5) {
+        if (benchLooks(pot).bowl === 'stopped') return { stops: minute, says };
+        stepBench(pot, 0.5);
       }
-      return null;
+      return { stops: null, says };
     };
-    const { at: set = 0, minutes: planned = 0 } = flocculation('squeaky-curds');
-    const usual = stopsAfter(set) ?? 0;
-    expect(usual / planned).toBeGreaterThan(0.6);
-    expect(usual / planned).toBeLessThan(1.6);
-    expect(stopsAfter(set - 5)).toBeGreaterThan(usual);
-    expect(stopsAfter(5)).toBeNull();
+    const usual = bowl(setC);
+    // The pot cools a little while it stands.
+    expect(Math.abs((usual.stops ?? 0) - usual.says)).toBeLessThanOrEqual(1);
+    expect(bowl(setC - 5).stops).toBeGreaterThan(usual.stops ?? 0);
+    expect(bowl(5).stops).toBeNull();
   });
 
   it('drains a bag towards its end, and weighs all else as it comes out', () => {

@@ -4,7 +4,7 @@ import type { Planned } from '../plan/plan';
 import type { Departure } from '../plan/world';
 import type { MakeEvent, NewEvent } from '../run/events';
 import { frozenWhole } from '../run/frozen';
-import { type Moment, type Practice, practiceOf } from './practice/batch';
+import { type Practice, practiceOf } from './practice/batch';
 import { play } from './practice/hand';
 import { AS_PLANNED } from './practice/hidden';
 import { Notes } from './practice/log';
@@ -32,28 +32,13 @@ export interface Enacted {
   endsAt: number;
 }
 
-/** The course at a minute. */
-function momentAt(course: readonly Moment[], minute: number): Moment {
-  const after = course.findIndex((one) => one.minute >= minute);
-  const next = course[after === -1 ? course.length - 1 : after] as Moment;
-  const before = course[Math.max(0, (after === -1 ? course.length : after) - 1)] as Moment;
-  const share = next.minute > before.minute ? (minute - before.minute) / (next.minute - before.minute) : 1;
-  const between = (a: number, b: number) => a + (b - a) * Math.min(1, share);
-  return {
-    ...next,
-    minute,
-    tempC: between(before.tempC, next.tempC),
-    pH: between(before.pH, next.pH),
-  };
-}
-
 /** What was noted at a minute of a stage, or as it ended. */
 function noted(practice: Practice, [id, within, what]: NonNullable<Went['notes']>[number]) {
   const at = practice.stages.findIndex((stage) => stage.id === id);
   const ends = practice.begun[at + 1] ?? practice.pot.minute;
   const minute = Math.min(ends, (practice.begun[at] ?? 0) + within);
   if (typeof what === 'object') return { event: what, minute };
-  const { pH, tempC } = momentAt(practice.course, minute);
+  const { pH, tempC } = practice.course.findLast((one) => one.minute <= minute) ?? practice.pot;
   const event: NewEvent =
     what === 'pH'
       ? { type: 'pH', pH: roundTo(pH, 2) }

@@ -1,7 +1,6 @@
 import { roundTo } from '../../core/units/numbers';
 import type { NewEvent } from '../../run/events';
 import type { Elsewise } from '../../sim/practice/playing';
-import { look } from '../../sim/practice/senses';
 import type { Past } from './past';
 
 const note = (text: string): NewEvent => ({ type: 'note', text });
@@ -43,14 +42,8 @@ const longer =
 /** Left for so much of its planned time, the bowl watched meanwhile, and taken as it was. */
 const hurried =
   (share: number) =>
-  ({ practice, does, waits, planned }: Elsewise) => {
-    let watching = true;
-    for (let minute = 0; minute < share * planned; minute++) {
-      waits(1);
-      if (!watching || look(practice).bowl !== 'stopped') continue;
-      does({ do: 'look' });
-      watching = false;
-    }
+  ({ does, watches, planned }: Elsewise) => {
+    watches(share * planned);
     does({ do: 'test' });
   };
 

@@ -92,16 +92,20 @@ function pours(hand: Hand): void {
   }
 }
 
-/** Waits until the curd breaks clean. */
-function sets(hand: Hand): void {
-  const { practice, log } = hand;
-  let watching = log?.watches === true;
-  for (let m = 0; m < SET_MOST_MIN && practice.gel < 1; m += 1) {
-    waits(hand, 1);
-    if (!watching || look(practice).bowl !== 'stopped') continue;
+/** Waits so long, or until it is enough; whoever watches the bowl writes down when it stops. */
+function watches(hand: Hand, minutes: number, enough = () => false): void {
+  let watching = hand.log?.watches === true;
+  for (let m = 0; m < minutes && !enough(); m += 1) {
+    waits(hand, Math.min(1, minutes - m));
+    if (!watching || look(hand.practice).bowl !== 'stopped') continue;
     does(hand, { do: 'look' });
     watching = false;
   }
+}
+
+/** Waits until the curd breaks clean. */
+function sets(hand: Hand): void {
+  watches(hand, SET_MOST_MIN, () => hand.practice.gel >= 1);
   does(hand, { do: 'test' });
 }
 
@@ -258,6 +262,7 @@ export function play(
         practice,
         does: (deed) => does(hand, deed),
         waits: (min) => waits(hand, min),
+        watches: (min) => watches(hand, min),
         well,
         writes: (event) => log?.notes.write(event, practice.pot.minute),
         planned,

@@ -6,8 +6,8 @@ import { HOB_SHARE } from '../../core/heat/warming';
 import { expOf } from '../../core/numeric/elementary';
 import { setLoss } from '../../makes/kinds/clot';
 import { WHEY_SHARE } from '../../makes/kinds/poach';
-import { afterglow, ICE_C, ICE_W_PER_M2K } from '../hob';
 import { costs, type Practice, stageNow } from './batch';
+import { afterglow, ICE_C, ICE_W_PER_M2K } from './hob';
 
 /** Curd out of the pot comes to what is round it in this time; a covered colander over its whey cools so far. Common practice. */
 const OUT_TAU_MIN = 15;

@@ -26,6 +26,8 @@ export interface Elsewise {
   practice: Practice;
   does(deed: Deed): void;
   waits(minutes: number): void;
+  /** Waits beside it, and sees when the bowl on it stops. */
+  watches(minutes: number): void;
   well(): void;
   /** Writes something down, where a log is kept. */
   writes(event: NewEvent): void;

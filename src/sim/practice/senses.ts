@@ -1,8 +1,8 @@
 import { normal } from '../../core/stats/random';
 import type { HandTest, WheyLook } from '../../run/noted';
-import { wheyWith } from '../whey';
 import { type Practice, stageNow } from './batch';
 import { hasCurd } from './curd';
+import { wheyWith } from './whey';
 import { onScaleKg } from './worth';
 
 /** What eyes and a thermometer tell. */

@@ -1,4 +1,4 @@
-import { expOf } from '../core/numeric/elementary';
+import { expOf } from '../../core/numeric/elementary';
 /** Water with ice round a pot, °C, and the heat of its stirred wall, W/m²K, as the sink bath's stirred one. From memory. */
 export const ICE_C = 1;
 export const ICE_W_PER_M2K = 250;
