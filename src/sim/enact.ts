@@ -38,7 +38,8 @@ function noted(practice: Practice, [id, within, what]: NonNullable<Went['notes']
   const ends = practice.begun[at + 1] ?? practice.pot.minute;
   const minute = Math.min(ends, (practice.begun[at] ?? 0) + within);
   if (typeof what === 'object') return { event: what, minute };
-  const { pH, tempC } = practice.course.findLast((one) => one.minute <= minute) ?? practice.pot;
+  // The course is kept every few minutes: what was poured before is in it from its next point on.
+  const { pH, tempC } = practice.course.find((one) => one.minute >= minute) ?? practice.pot;
   const event: NewEvent =
     what === 'pH'
       ? { type: 'pH', pH: roundTo(pH, 2) }
