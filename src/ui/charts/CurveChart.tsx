@@ -1,6 +1,7 @@
 import { extent } from 'd3-array';
 import { scaleLinear } from 'd3-scale';
 import { curveMonotoneX, line } from 'd3-shape';
+import { decimalsFor } from '../../core/units/numbers';
 import { useWidth } from './useWidth';
 
 export interface CurveChartProps {
@@ -8,8 +9,9 @@ export interface CurveChartProps {
   here: readonly [x: number, y: number] | null;
   xLabel: string;
   yLabel: string;
-  xText(value: number): string;
-  yText(value: number): string;
+  /** A value in words; on an axis with the decimals its steps need. */
+  xText(value: number, decimals?: number): string;
+  yText(value: number, decimals?: number): string;
   height?: number;
 }
 
@@ -17,6 +19,9 @@ const LEFT = 74;
 const RIGHT = 22;
 const TOP = 34;
 const BOTTOM = 50;
+
+/** Decimals of steps of one, two or five. */
+const stepDecimals = ([first = 0, next = 1]: readonly number[]): number => decimalsFor(next - first, 1);
 
 /** One line with its axes and units, the answer marked on it, a table of it for who cannot see it. */
 export function CurveChart({ points, here, xLabel, yLabel, xText, yText, height = 300 }: CurveChartProps) {
@@ -30,20 +35,22 @@ export function CurveChart({ points, here, xLabel, yLabel, xText, yText, height 
     (p) => x(p[0]),
     (p) => y(p[1]),
   ).curve(curveMonotoneX);
+  const xTicks = x.ticks(Math.max(2, Math.floor(width / 130)));
+  const yTicks = y.ticks(5);
   const every = Math.max(1, Math.floor(points.length / 8));
   const caption = `${yLabel} against ${xLabel}`;
   return (
     <figure ref={ref} className="relative m-0 w-full">
       <svg width={width} height={height} className="block max-w-full" role="img" aria-label={caption}>
-        {y.ticks(5).map((tick) => (
+        {yTicks.map((tick) => (
           <g key={tick}>
             <path d={`M${LEFT} ${y(tick)}H${width - RIGHT}`} stroke="var(--rim-soft)" opacity="0.35" />
             <text x={LEFT - 8} y={y(tick) + 5} textAnchor="end" fontSize="14" fill="var(--ink-soft)">
-              {yText(tick)}
+              {yText(tick, stepDecimals(yTicks))}
             </text>
           </g>
         ))}
-        {x.ticks(Math.max(2, Math.floor(width / 130))).map((tick) => (
+        {xTicks.map((tick) => (
           <g key={tick}>
             <path d={`M${x(tick)} ${height - BOTTOM}v6`} stroke="var(--ink-soft)" />
             <text
@@ -53,7 +60,7 @@ export function CurveChart({ points, here, xLabel, yLabel, xText, yText, height 
               fontSize="14"
               fill="var(--ink-soft)"
             >
-              {xText(tick)}
+              {xText(tick, stepDecimals(xTicks))}
             </text>
           </g>
         ))}

@@ -170,8 +170,8 @@ function OnCurve({
         here={series.at(-1) ?? null}
         xLabel="hours"
         yLabel="pH"
-        xText={(v) => format.number(v, decimalsFor(v, 2, 1))}
-        yText={(v) => format.number(v, 1)}
+        xText={(v, decimals = decimalsFor(v, 2, 1)) => format.number(v, decimals)}
+        yText={(v, decimals = 1) => format.number(v, decimals)}
       />
     );
   }
@@ -201,7 +201,7 @@ function Drawn({ curve, computation }: { curve: Curve; computation: Computation 
   const outX = (value: number) => field.out(value, format.units);
   const outY = (value: number) => (yUnit === '°C' ? FIELD_UNITS.temperature.out(value, format.units) : value);
   const xUnit = curve.x.quantity === 'plain' ? curve.x.unit : field.unit(format.units);
-  const text = (value: number) => format.number(value, decimalsFor(value, 3, 2));
+  const text = (value: number, decimals = decimalsFor(value, 3, 2)) => format.number(value, decimals);
   const shown = (points: readonly [number, number][]) =>
     points.map(([px, py]): [number, number] => [outX(px), outY(py)]);
   return (
