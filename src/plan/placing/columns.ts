@@ -53,6 +53,8 @@ interface Piece {
   late: readonly Stretch[];
   /** At its end, wherever that comes to lie; as for the likely one. */
   atEnd: readonly Stretch[];
+  /** Where its last stage begins, the one that can wait: hands at its end are wanted no earlier. */
+  waitsFrom: number;
   /** The last piece waits for nothing. */
   waits: boolean;
   likelyMin: number;
@@ -71,6 +73,7 @@ function piecesOf({ stages }: Demand): Piece[] {
       always,
       late: [],
       atEnd: [],
+      waitsFrom: 0,
       less: 0,
       more: 0,
       ...of,
@@ -92,6 +95,7 @@ function piecesOf({ stages }: Demand): Piece[] {
       close(true, {
         late: moved.filter((one) => !touches(one) && one[1] > sure),
         atEnd: moved.filter(touches),
+        waitsFrom: at - likelyMin - base,
         less: lessSteps,
         more: moreSteps,
       });
@@ -181,9 +185,15 @@ export class Columns {
     return shape;
   }
 
-  #free(at: number, stretches: readonly Stretch[], by = 0, until = Number.POSITIVE_INFINITY): boolean {
+  #free(
+    at: number,
+    stretches: readonly Stretch[],
+    by = 0,
+    since = Number.NEGATIVE_INFINITY,
+    until = Number.POSITIVE_INFINITY,
+  ): boolean {
     for (const [from, to] of stretches) {
-      const [a, b] = [from + by, Math.min(to + by, until)];
+      const [a, b] = [Math.max(from + by, since), Math.min(to + by, until)];
       if (b > a && !this.#blocked.free(at + a, at + b)) return false;
     }
     return true;
@@ -196,10 +206,10 @@ export class Columns {
   }
 
   /** Whether it fits with so many steps of wait, where it begins well. */
-  #waits({ baseMin, late, atEnd, likelyMin }: Piece, shift: number, steps: number): boolean {
+  #waits({ baseMin, late, atEnd, waitsFrom, likelyMin }: Piece, shift: number, steps: number): boolean {
     const at = baseMin + shift * GRID_MIN;
     const by = steps * GRID_MIN;
-    return this.#free(at, late, 0, likelyMin + by) && this.#free(at, atEnd, by);
+    return this.#free(at, late, 0, 0, likelyMin + by) && this.#free(at, atEnd, by, waitsFrom);
   }
 
   /** The fewest steps away with which a make can be brought to its end from a piece on. */
