@@ -6,6 +6,8 @@ import { type Binding, type Buffer, bindingOf, boundBy } from './buffer';
 
 /** A titration never ends lower than this: below it the groups listed no longer describe milk. */
 const LOWEST_PH = 3.6;
+/** Where a mixture is acid with some milk in it, and no pH is told any more. */
+const NO_MILK_PH = 1;
 /** More liquid than this share of the milk leaves it too thin to set; common practice. */
 const MOST_LIQUID_PER_LITRE = 0.15;
 
@@ -68,7 +70,7 @@ export function amountForPH(milk: Buffer, acid: Titrant, pH: number): number {
 
 /**
  * pH (as at 25 °C) of one litre of milk after `amount` (g or mL per litre) of the product; residual below 1e-6 pH,
- * falling steadily with the amount.
+ * falling steadily with the amount. Throws Infeasible where it is so much that no milk is left to speak of.
  */
 export function pHAfter(milk: Buffer, acid: Titrant, amount: number): number {
   if (amount <= 0) return milk.pH0;
@@ -79,5 +81,11 @@ export function pHAfter(milk: Buffer, acid: Titrant, amount: number): number {
     const h = powOf(10, -pH);
     return milk.boundAt(pH) + h * litres - start - mol * (acid.protons - boundBy(acid.binding, h));
   };
-  return findRoot(surplus, 1, milk.pH0, 1e-8);
+  if (surplus(NO_MILK_PH) < 0)
+    throw new Infeasible({
+      path: 'acid',
+      problem: `is so much that this milk would go below pH ${NO_MILK_PH}`,
+      remedy: 'give less, or say how much milk it goes into',
+    });
+  return findRoot(surplus, NO_MILK_PH, milk.pH0, 1e-8);
 }

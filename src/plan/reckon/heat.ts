@@ -11,6 +11,7 @@ import { computation, type InputSpec, numberIn, refuse } from './computation';
 
 const TEMP: InputSpec = { label: 'temperature', unit: '°C', min: 0, max: 110 };
 const LITRES: InputSpec = { label: 'milk', unit: 'L', min: 0.2, max: 500 };
+const BATH: InputSpec = { label: 'bath', unit: 'L', min: 0.2, max: 2000 };
 const CURD: InputSpec = { label: 'curd', unit: 'kg', min: 0.001, max: 500 };
 const litres = bounded('litres');
 const temp = numberIn(TEMP);
@@ -50,7 +51,7 @@ export const sinkBath = computation({
     milkLitres: LITRES,
     fromC: { ...TEMP, label: 'milk now' },
     toC: { ...TEMP, label: 'milk wanted' },
-    bathLitres: { ...LITRES, label: 'bath' },
+    bathLitres: BATH,
     bathC: { ...TEMP, label: 'bath' },
   },
   outputs: {
@@ -63,7 +64,7 @@ export const sinkBath = computation({
     milkLitres: litres,
     fromC: temp,
     toC: temp,
-    bathLitres: boundedBy(0.2, 2000, 'L'),
+    bathLitres: numberIn(BATH),
     bathC: temp,
   }),
   compute: ({ milkLitres, fromC, toC, bathLitres, bathC }) => ({
