@@ -31,30 +31,37 @@ const blockersText = (ready: Ready, all: readonly Blocker[], says: Says): string
     ),
   );
 
-/** Which placed makes stand in the way of a way of making something: those that leave nothing of a thing at a moment it is wanted. */
-export function inTheWay(ready: Ready, laid: Laid, placed: Placed): Blocker[] {
-  const found = new Map<string, Blocker>();
-  capacities(ready.task.has).forEach((most, thing) => {
-    const uses = laid.flatMap((other, wish) =>
-      other
-        ? stretchesOf(other, thing).map(([from, to]) => ({
-            wish,
-            from: other.column.startMin + from,
-            to: other.column.startMin + to,
-          }))
-        : [],
-    );
-    for (const [from, to] of stretchesOf(placed, thing)) {
-      const [a, b] = [placed.column.startMin + from, placed.column.startMin + to];
-      const meet = uses.filter((use) => use.from < b && use.to > a);
-      for (const { from: begins } of meet) {
-        const at = Math.max(a, begins);
-        const then = meet.filter((use) => use.from <= at && use.to > at);
-        if (then.length >= most) for (const { wish } of then) found.set(`${wish} ${thing}`, { wish, thing });
+/** Says of a way of making something which placed makes stand in its way: those that leave nothing of a thing at a moment it is wanted. */
+function inTheWayOf(ready: Ready, laid: Laid): (placed: Placed) => Blocker[] {
+  const things = capacities(ready.task.has).map((most, thing) => ({
+    most,
+    uses: laid.flatMap((other, wish) => {
+      if (!other) return [];
+      const one = { wish, thing };
+      const { startMin } = other.column;
+      return stretchesOf(other, thing).map(([from, to]) => ({
+        one,
+        from: startMin + from,
+        to: startMin + to,
+      }));
+    }),
+  }));
+  return (placed) => {
+    const found = new Set<Blocker>();
+    things.forEach(({ most, uses }, thing) => {
+      for (const [from, to] of stretchesOf(placed, thing)) {
+        const [a, b] = [placed.column.startMin + from, placed.column.startMin + to];
+        const meet = uses.filter((use) => use.from < b && use.to > a);
+        if (meet.length < most) continue;
+        for (const { from: begins } of meet) {
+          const at = Math.max(a, begins);
+          const then = meet.filter((use) => use.from <= at && use.to > at);
+          if (then.length >= most) for (const { one } of then) found.add(one);
+        }
       }
-    }
-  });
-  return [...found.values()];
+    });
+    return [...found];
+  };
 }
 
 /** What a make would share with makes that stay where they are, though there is not enough of it; empty where nothing. */
@@ -62,8 +69,9 @@ export function clashesText(ready: Ready, stays: Laid, i: number, column: Column
   const wish = ready.task.wishes[i];
   if (!wish) return '';
   const pots = wish.demand.pot ? wish.pots : [null];
+  const inTheWay = inTheWayOf(ready, stays);
   const [least] = pots
-    .map((pot) => inTheWay(ready, stays, { column, pot }))
+    .map((pot) => inTheWay({ column, pot }))
     .sort((one, other) => one.length - other.length);
   return least && least.length > 0 ? `it wants the same as ${blockersText(ready, least, says)}` : '';
 }
@@ -144,6 +152,7 @@ export function becauseOf(ready: Ready, laid: Laid, i: number, says: Says): Why 
   );
   const room = new Room(capacities(task.has), task.horizonMin);
   for (const placed of laid) if (placed) room.change(placed, 1);
+  const inTheWay = inTheWayOf(ready, laid);
   const ways: Blocker[][] = [];
   let nearest: { column: Column; who: Blocker[] } | null = null;
   for (let k = 0; k < LOOKS; k++) {
@@ -151,7 +160,7 @@ export function becauseOf(ready: Ready, laid: Laid, i: number, says: Says): Why 
     if (!column) break;
     const free = room.fit(column, wish.pots);
     const pots = wish.demand.pot ? wish.pots : [null];
-    const options = free ? [] : pots.map((pot) => inTheWay(ready, laid, { column, pot }));
+    const options = free ? [] : pots.map((pot) => inTheWay({ column, pot }));
     const who = options.sort((a, b) => a.length - b.length)[0] ?? [];
     if (who.length > 0) ways.push(who);
     if (!nearest || who.length < nearest.who.length) nearest = { column, who };
