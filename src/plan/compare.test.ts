@@ -8,6 +8,10 @@ describe('one plan beside another', () => {
   it('says nothing where nothing differs', () => {
     expect(differences(plan('paneer'), plan('paneer'))).toEqual([]);
     expect(changes(plan('paneer').brief, plan('paneer').brief)).toEqual([]);
+    const { brief } = plan('paneer');
+    const elsewhen = { ...brief, seed: 9, start: '2026-11-27T09:00', readyBy: '2026-11-28T09:00' };
+    expect(changes(brief, elsewhen)).toEqual([]);
+    expect(changes(brief, { ...elsewhen, roomC: 12 }).map(({ path }) => path)).toEqual(['roomC']);
   });
 
   it('puts what matters first: twice the milk is twice the cheese', () => {

@@ -34,6 +34,30 @@ describe('refusals name the field', () => {
       /does not apply/,
     ],
     ['sour milk', basic('whole-milk-ricotta', { pH: 5.8 }), 'milk.pH', /curdles by itself/],
+    [
+      'milk richer than any',
+      basic('paneer', { fatPct: 12, proteinPct: 8.5 }),
+      'milk.proteinPct',
+      /and fat make 20.5 % together; check both: the richest milk has about 15 %/,
+    ],
+    [
+      'a remedy with the sourness',
+      basic('whole-milk-ricotta', { pH: 5.8 }),
+      'milk.pH',
+      /on the way to .* °C; use fresher milk, or a cooler set/,
+    ],
+    [
+      'strength where there is none to give',
+      basic('paneer', {}, { acid: { kind: 'lemon', strengthPct: 5 } }),
+      'acid.strengthPct',
+      /does not apply to lemon; leave it out/,
+    ],
+    [
+      'calcium by the sachet',
+      basic('squeaky-curds', {}, { calcium: { given: { amount: 1, unit: 'sachet' } } }),
+      'calcium.given.unit',
+      /is sachet, which this is not measured in; give g, tsp, mL or drop/,
+    ],
     ['whey’s pH in milk', basic('whole-milk-ricotta', { pH: 4.5 }), 'milk.pH', /give 5.8 to 7/],
     [
       'high mountain',
@@ -220,6 +244,25 @@ describe('refusals name the field', () => {
     const fault = result.faults.find((one) => one.path === path);
     expect(fault, JSON.stringify(result.faults)).toBeDefined();
     expect(`${fault?.problem}; ${fault?.remedy}`).toMatch(words);
+    // Every fault beside it says what is wrong and what to do, too.
+    for (const one of result.faults) {
+      expect(one.path).toMatch(/^\w/);
+      expect(one.problem.trim()).not.toBe('');
+      expect(one.remedy.trim()).not.toBe('');
+    }
+  });
+
+  it.each([
+    ['protein', 1, 9],
+    ['fat', 0, 12],
+  ] as const)('%s is taken as far as it says, and no farther', (what, least, most) => {
+    const with_ = (value: number) => planFile(basic('paneer', { [`${what}Pct`]: value }));
+    const refused = (value: number) => {
+      const result = with_(value);
+      return !result.ok && result.faults.some(({ path }) => path === `milk.${what}Pct`);
+    };
+    expect([least, most].map(refused)).toEqual([false, false]);
+    expect([least - 0.01, most + 0.01].map(refused)).toEqual([true, true]);
   });
 
   it('ultra-heated milk is planned, with a note; raw milk set cool is warned about at its stage', () => {

@@ -73,6 +73,10 @@ describe('a set by coagulant', () => {
     expect(advice.lookAt).toBeGreaterThan(soft.stageStartedAt + 55 * MIN);
     expect(momentOf(soft, f).late).toBe(true);
     expect(momentOf(soft, f).action).toBe('Wait on');
+    const said = (found: 'nearly' | 'not yet') =>
+      momentOf(at(quick, 'set', [[44, { type: 'tested', found }]]), f).steps[0];
+    expect(said('nearly')).toMatch(/^The split closes/);
+    expect(said('not yet')).toMatch(/^Still milk/);
     const clean = at(quick, 'set', [
       [44, { type: 'tested', found: 'nearly' }],
       [52, { type: 'tested', found: 'clean' }],

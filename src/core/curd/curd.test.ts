@@ -50,6 +50,10 @@ describe('moisture by work (from memory, ±50 %)', () => {
 
   it('takes 2 points per halved cut, 0.4 per °C, 1.5 per doubled stir, 1 per doubled press', () => {
     expect(workedPoints(usual, usual)).toBe(0);
+    for (const none of [{ cutMm: 0 }, { stirMin: 0 }, { kPaHours: 0 }]) {
+      expect(workedPoints(usual, { ...usual, ...none })).toBe(0);
+      expect(workedPoints({ ...usual, ...none }, usual)).toBe(0);
+    }
     expect(workedPoints(usual, { ...usual, cutMm: 6 })).toBeCloseTo(2, 12);
     expect(workedPoints(usual, { ...usual, cookC: 42.5 })).toBeCloseTo(1, 12);
     expect(workedPoints(usual, { ...usual, stirMin: 40 })).toBeCloseTo(1.5, 12);

@@ -3,7 +3,13 @@ import { CURD_STYLE_NAMES } from '../curd/styles';
 import { daysInFridge, fridgeDays } from './fridge';
 import { equivalentMinutesAt63, pasteurisingSeconds, wantsHotter } from './pasteurise';
 import { tasteAgainHours } from './taste';
-import { cooledInTime, warmMinutes } from './warmTime';
+import { allowedWarmMin, cooledInTime, warmMinutes } from './warmTime';
+
+describe('warm time', () => {
+  it('is two hours in all, a day for curd soured to 4.6', () => {
+    expect([7, 4.61, 4.6, 4].map(allowedWarmMin)).toEqual([120, 120, 1440, 1440]);
+  });
+});
 
 describe('pasteurisation (US Pasteurized Milk Ordinance, from memory)', () => {
   it.each([

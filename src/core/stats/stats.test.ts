@@ -3,9 +3,29 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { findRoot } from '../numeric/root';
 import { normal, seeded } from './random';
+import { normalQuantile } from './spreadPoints';
 import { explainedShare, quantile, variance } from './summary';
 
 describe('summaries agree with a general statistics library', () => {
+  it('the normal distribution’s quantiles are those of its tables, and lie alike on both sides', () => {
+    const table = [
+      [0.5, 0],
+      [0.75, 0.6744898],
+      [0.9, 1.2815516],
+      [0.95, 1.6448536],
+      [0.975, 1.959964],
+      [0.999, 3.0902323],
+      [0.9999999, 5.1993376],
+      [1 - 1e-12, 7.0344869],
+    ] as const;
+    for (const [p, z] of table) expect(normalQuantile(p), String(p)).toBeCloseTo(z, p > 0.9999 ? 3 : 5);
+    fc.assert(
+      fc.property(fc.double({ min: 1e-9, max: 0.5, noNaN: true }), (p) => {
+        expect(normalQuantile(1 - p)).toBeCloseTo(-normalQuantile(p), 5);
+      }),
+    );
+  });
+
   it('quantiles and variance', () => {
     fc.assert(
       fc.property(

@@ -27,6 +27,13 @@ describe('stretch', () => {
       'stretches',
       'too sour',
     ]);
+    const { fromC } = stretchQuality(middling);
+    expect([fromC - 0.01, fromC, 80].map((coreC) => sideOf({ coreC }))).toEqual([
+      'too cold',
+      'stretches',
+      'too hot',
+    ]);
+    expect(sideOf({ workMin: 60 })).toBe('worked too long');
     expect(souredBy('lemon')).toBe('citric');
     expect(souredBy('vinegar')).toBe('lactic');
   });

@@ -1,6 +1,7 @@
 import { convert } from 'convert';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { blockedBetween } from './blocked';
 import { FIELD_UNITS, formatter, METRIC } from './format';
 import {
   celsiusOf,
@@ -17,6 +18,73 @@ import {
 } from './measures';
 import { readNumber } from './numbers';
 import { isoUtc, wallMinutes, wallTimeOf } from './wallTime';
+
+describe('a time on the wall', () => {
+  it('knows the last minute of an hour and of a day, and none beyond', () => {
+    const day = wallMinutes('2026-11-27T00:00') ?? Number.NaN;
+    expect(wallMinutes('2026-11-27T10:59')).toBe(day + 659);
+    expect(wallMinutes('2026-11-27T23:59')).toBe(day + 1439);
+    expect(wallMinutes('2026-12-31T23:59')).not.toBeNull();
+    for (const none of [
+      '2026-11-27T10:60',
+      '2026-11-27T24:00',
+      '2026-13-01T10:00',
+      '2026-00-01T10:00',
+      '2026-11-31T10:00',
+      '2026-11-00T10:00',
+    ])
+      expect(wallMinutes(none), none).toBeNull();
+  });
+
+  it('somebody sleeps or is away in the very minutes that were said, and in no other', () => {
+    const from = wallMinutes('2026-11-27T00:00') ?? Number.NaN;
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 23 }),
+        fc.integer({ min: 0, max: 23 }),
+        fc.integer({ min: 0, max: 1440 }),
+        fc.integer({ min: 1, max: 2880 }),
+        (down, up, since, long) => {
+          const clock = (hour: number) => `${String(hour).padStart(2, '0')}:00`;
+          const spells = blockedBetween(
+            {
+              asleep: { from: clock(down), to: clock(up) },
+              away: [{ from: '2026-11-27T09:30', to: '2026-11-27T10:15' }],
+            },
+            from + since,
+            from + since + long,
+          );
+          expect(spells).toEqual([...spells].sort((a, b) => a[0] - b[0]));
+          for (let m = from + since; m < from + since + long; m++) {
+            const hour = Math.floor((m - from) / 60) % 24;
+            const sleeps = down < up ? hour >= down && hour < up : down > up && (hour >= down || hour < up);
+            const gone = m - from >= 570 && m - from < 615;
+            expect(spells.some(([a, b]) => m >= a && m < b)).toBe(sleeps || gone);
+          }
+          for (const [a, b] of spells) expect(b > from + since && a < from + since + long).toBe(true);
+        },
+      ),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe('liquids in words', () => {
+  const plain = (text: string) => text.replaceAll('\u00a0', ' ');
+  const us = formatter({ ...METRIC, volume: 'gal' });
+  const metric = formatter(METRIC);
+  it.each([
+    [10, '0.34 fl oz', '10 mL'],
+    [59, '2.0 fl oz', '59 mL'],
+    [120, '0.51 cups', '120 mL'],
+    [500, '2.1 cups', '500 mL'],
+    [1500, '6.3 cups', '1.50 L'],
+    [5, '0.17 fl oz', '5.0 mL'],
+    [1.25, '0.042 fl oz', '1.25 mL'],
+  ])('%d mL', (ml, cups, litres) => {
+    expect([plain(us.millilitres(ml)), plain(metric.millilitres(ml))]).toEqual([cups, litres]);
+  });
+});
 
 describe('conversions (NIST SP 811)', () => {
   it('hold at the fixed points', () => {

@@ -67,6 +67,24 @@ describe('acid', () => {
 
 describe('coagulant', () => {
   const base = { tempC: 32, pH: 6.55, calciumMmolPerLitre: 0, multiplier: 3 };
+  it('milk of which nothing is said is not homogenised, and a litre', () => {
+    const milk = { species: 'cow', fatPct: 3.7, proteinPct: 3.3, treatment: 'pasteurised', pH: 6.6 };
+    const cut = (change: object) =>
+      ask('clotting-time', {
+        milk: { ...milk, ...change },
+        imcuPerLitre: 40,
+        tempC: 32,
+        pH: 6.55,
+        calciumMmolPerLitre: 0,
+      }).cutMin;
+    expect(cut({})).toBe(cut({ homogenised: false }));
+    expect(cut({})).not.toBe(cut({ homogenised: true }));
+    const kg = (litres?: number) =>
+      ask('yield', { milk: { ...milk, ...(litres && { litres }) }, method: 'paneer' }).kg;
+    expect(kg()).toBe(kg(1));
+    expect((kg(3) as number) / (kg(1) as number)).toBeCloseTo(3, 1);
+  });
+
   it('the dose for a wanted cut sets in that time', () => {
     fc.assert(
       fc.property(milks, num(15, 120), num(29, 38), (milk, wantedCutMin, tempC) => {
@@ -148,6 +166,30 @@ describe('salt, weight and money', () => {
       }),
     );
     expect(reckon(named('brine'), { waterLitres: 1, saltGrams: 500 }).ok).toBe(false);
+  });
+
+  it('of salt strewn a share stays, takes twice its mass of water along, and is told of the cheese it stays in', () => {
+    fc.assert(
+      fc.property(
+        num(5, 60),
+        num(0.5, 5),
+        num(45, 75),
+        fc.boolean(),
+        (saltGrams, kg, moisturePct, pressed) => {
+          const said = ask('salt-loss', { saltGrams, kg, moisturePct, pressed }) as Record<string, number>;
+          const kept = saltGrams * (pressed ? 0.65 : 1);
+          expect(said.keptGrams).toBeCloseTo(kept, 9);
+          expect((said.keptGrams as number) + (said.lostGrams as number)).toBeCloseTo(saltGrams, 9);
+          expect((said.waterLostGrams as number) / kept).toBeCloseTo(2, 6);
+          expect(said.cheeseKg).toBeLessThan(kg);
+          expect(said.saltPct).toBeCloseTo(kept / 10 / (said.cheeseKg as number), 9);
+          const waterKg = (kg * moisturePct) / 100 - (said.waterLostGrams as number) / 1000;
+          expect(said.saltInMoisturePct).toBeCloseTo(kept / 10 / waterKg, 6);
+          expect(said.saltInMoisturePct).toBeGreaterThan(said.saltPct as number);
+        },
+      ),
+      MANY,
+    );
   });
 
   it('salt, cost and pressure are in proportion', () => {

@@ -1,6 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { COMPUTATIONS } from '.';
 
+/** A unit, or a shape said in words. */
+const UNITS =
+  /^(|[%] ?.*|0 to 1|IMCU(\/L( of milk)?)?|[LWms]|°C|cm|k?g(\/L)?|kPa|mL|mmol\/L|h|min|(g|h|min|mL); .+|(days|drops|share|tablets)\b.+|an? .+|(any|the same) measure|text(; .+)?|true or false(; .+)?|\{.+\}.*)$/;
 /** Units that say nothing are those of choices, and of numbers that have none. */
 const NO_UNIT = /^$/;
 
@@ -26,6 +29,13 @@ describe.each(COMPUTATIONS.map((one) => [one.name, one] as const))('%s', (_name,
       if (/^grams|Grams$/.test(name)) expect([name, unit]).toEqual([name, expect.stringMatching(/^g\b/)]);
       if (/^kPa/.test(name)) expect([name, unit]).toEqual([name, 'kPa']);
       if (/KgPerL$/.test(name)) expect([name, unit]).toEqual([name, 'kg/L']);
+    }
+  });
+
+  it('speaks in units a maker knows, and counts bare what has none', () => {
+    for (const [name, { unit }] of Object.entries({ ...one.inputs, ...one.outputs })) {
+      expect([name, unit]).toEqual([name, expect.stringMatching(UNITS)]);
+      if (/^pH|PH$/.test(name)) expect([name, unit]).toEqual([name, '']);
     }
   });
 

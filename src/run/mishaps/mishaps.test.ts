@@ -35,6 +35,45 @@ const ALL = BRIEFS.flatMap((brief) =>
   }),
 );
 
+/** What a larger answer makes of moisture, fat and yield: of what was asked, the degrees or minutes beyond, else what is left or was reached. */
+const MOVES = [
+  'acid-cool-milk: more yieldShare',
+  'boiled-over: less yieldShare',
+  'coag-double: less moisturePoints',
+  'coag-double: less yieldShare',
+  'cooled-cook: more moisturePoints',
+  'cooled-cook: more yieldShare',
+  'cut-early: less fatShare',
+  'cut-early: less yieldShare',
+  'cut-fine: more fatShare',
+  'cut-fine: more moisturePoints',
+  'cut-fine: more yieldShare',
+  'cut-late: less fatShare',
+  'cut-late: more moisturePoints',
+  'cut-late: more yieldShare',
+  'half-milk: more yieldShare',
+  'heated-fast: less moisturePoints',
+  'heated-fast: less yieldShare',
+  'over-worked: less fatShare',
+  'over-worked: less yieldShare',
+  'overdrained: more yieldShare',
+  'overshot-cook: less moisturePoints',
+  'overshot-cook: less yieldShare',
+  'overshot-set: less moisturePoints',
+  'overshot-set: less yieldShare',
+  'poach-boiled: less moisturePoints',
+  'poach-boiled: less yieldShare',
+  'settled-long: more moisturePoints',
+  'spilled: more yieldShare',
+  'stretch-hot: less fatShare',
+  'stretch-hot: less yieldShare',
+  'warm-acid: less yieldShare',
+  'washed-hot: less moisturePoints',
+  'washed-hot: less yieldShare',
+  'washed-long: more moisturePoints',
+  'washed-long: more yieldShare',
+];
+
 describe('what can go wrong, and what to do then', () => {
   it('at least 40 mistakes, each of them at home somewhere, in words without a hole', () => {
     expect(MISTAKES.length).toBeGreaterThanOrEqual(40);
@@ -45,6 +84,33 @@ describe('what can go wrong, and what to do then', () => {
       expect([make, stage, id, told]).not.toContain(expect.stringMatching(/NaN|undefined|Infinity|null/));
       expect(remedy.now.length).toBeGreaterThan(20);
     }
+  });
+
+  it('what is asked for moves the cost one way, never out of bounds, and a cost is told', () => {
+    const steps = [0.1, 0.4, 1, 1.6, 2.5];
+    const moved = new Set<string>();
+    for (const { make, stage, id, answers, state } of ALL)
+      for (const ask of MISHAPS[id].asks) {
+        if (!('asks' in ask)) continue;
+        const usual = typeof ask.usual === 'number' ? ask.usual : ask.usual(state);
+        const remedies = steps.map((by) => remedyFor(state, id, { ...answers, [ask.id]: usual * by }, f));
+        const where = [make, stage, id, ask.id].join(' ');
+        for (const of of ['moisturePoints', 'fatShare', 'yieldShare'] as const) {
+          const costs = remedies.filter(({ discard }) => !discard).map((remedy) => remedy.costs[of]);
+          const falls = costs.every((cost, i) => i === 0 || cost <= (costs[i - 1] as number) + 1e-12);
+          const rises = costs.every((cost, i) => i === 0 || cost >= (costs[i - 1] as number) - 1e-12);
+          expect([where, of, falls || rises]).toEqual([where, of, true]);
+          if (new Set(costs).size > 1)
+            moved.add(`${id}: ${(costs.at(-1) as number) > (costs[0] as number) ? 'more' : 'less'} ${of}`);
+          const most = of === 'moisturePoints' ? 12 : 1;
+          for (const cost of costs) expect(Math.abs(cost), `${where} ${of}`).toBeLessThanOrEqual(most);
+        }
+        for (const remedy of remedies) {
+          const costs = Object.values(remedy.costs).some((cost) => Math.abs(cost) > 0.005);
+          if (costs) expect(costsText(remedy, f), where).not.toBe('');
+        }
+      }
+    expect([...moved].sort()).toEqual(MOVES);
   });
 
   it('prints every line for reading', () => {

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import { METHODS } from '../makes';
+import { conditionsOf } from '../makes/method';
+import { basic, planned } from './fixtures/briefs';
+import { applies, type Choices } from './stages';
+
+describe('which stages belong to a batch', () => {
+  it('a wash for every rinse that is wanted, counted', () => {
+    const washes = (rinses: number) =>
+      planned(basic('cultured-cottage', {}, { options: { rinses } })).plan.stages.filter(
+        ({ kind }) => kind === 'wash',
+      ).length;
+    expect([1, 2, 3].map(washes)).toEqual([1, 2, 3]);
+  });
+
+  it('goes by every condition of a stage, at its very bound', () => {
+    let met = 0;
+    for (const method of METHODS)
+      for (const stage of method.stages) {
+        const conditions = conditionsOf(stage);
+        if (conditions.length === 0) {
+          expect(applies(stage, { options: {}, calcium: false })).toBe(true);
+          continue;
+        }
+        const so: Choices = { options: {}, calcium: true, cream: { litres: 1, fatPct: 36 } };
+        const options: Record<string, number | string | boolean> = {};
+        for (const one of conditions) {
+          if ('given' in one) continue;
+          options[one.option] =
+            'is' in one ? (one.is[0] as string | boolean) : 'atLeast' in one ? one.atLeast : true;
+        }
+        const whole = { ...so, options };
+        const where = `${method.id} ${stage.id}`;
+        expect(applies(stage, whole), where).toBe(true);
+        for (const one of conditions) {
+          met += 1;
+          if ('given' in one) {
+            expect(
+              applies(
+                stage,
+                one.given === 'cream' ? { options, calcium: true } : { ...whole, calcium: false },
+              ),
+              where,
+            ).toBe(false);
+            continue;
+          }
+          const not = 'is' in one ? 'nothing of the kind' : 'atLeast' in one ? one.atLeast - 0.01 : false;
+          expect(applies(stage, { ...whole, options: { ...options, [one.option]: not } }), where).toBe(false);
+          if (!('is' in one) && !('atLeast' in one)) {
+            expect(applies(stage, { ...whole, options: { ...options, [one.option]: 0 } }), where).toBe(false);
+            expect(applies(stage, { ...whole, options: { ...options, [one.option]: 0.5 } }), where).toBe(
+              true,
+            );
+          }
+        }
+      }
+    expect(met).toBeGreaterThan(10);
+  });
+});

@@ -1,0 +1,64 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { compositionOf } from '../core/milk/composition';
+import type { Brief } from './brief/schema';
+import { basic, planned } from './fixtures/briefs';
+
+const told = (brief: Brief, id: string) => planned(brief).plan.cautions.filter((one) => one.id === id);
+
+describe('what lies outside the usual is told', () => {
+  it('casein to fat, by the milk’s own figures, in both directions and from the bound on', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.3, max: 7, noNaN: true }),
+        fc.double({ min: 2.8, max: 4, noNaN: true }),
+        (fatPct, proteinPct) => {
+          const ratio = compositionOf('cow', fatPct, proteinPct).caseinPct / fatPct;
+          const [found] = told(basic('quick-stretched', { fatPct, proteinPct }), 'casein-fat');
+          expect(found?.stage).toBe(ratio < 0.45 || ratio > 1.3 ? 'sanitise' : undefined);
+          if (found?.told?.id === 'casein-fat') {
+            expect(found.told.ratio).toBeCloseTo(ratio, 9);
+            expect([found.told.low, found.told.high]).toEqual([0.45, 1.3]);
+          }
+        },
+      ),
+      { numRuns: 40 },
+    );
+    // Where there is no fat at all, the figure stays one that can be read.
+    expect(told(basic('quick-stretched', { fatPct: 0 }), 'casein-fat')[0]?.told).toMatchObject({ ratio: 99 });
+    expect(told(basic('paneer', { fatPct: 0.1 }), 'casein-fat')).toEqual([]);
+  });
+
+  it('milk that sets weakly, and why, where a coagulant has to set it', () => {
+    const because = (brief: Brief) => told(brief, 'weak-milk').map((one) => [one.stage, one.told]);
+    expect(because(basic('quick-stretched', { homogenised: true }))).toEqual([
+      ['coagulant', { id: 'weak-milk', because: 'homogenised' }],
+    ]);
+    expect(because(basic('quick-stretched', { homogenised: true, treatment: 'high-pasteurised' }))).toEqual([
+      ['coagulant', { id: 'weak-milk', because: 'high-pasteurised' }],
+    ]);
+    expect(because(basic('quick-stretched'))).toEqual([]);
+    expect(because(basic('paneer', { homogenised: true }))).toEqual([]);
+    expect(because(basic('goat-lactic', { homogenised: true }))).toEqual([]);
+  });
+
+  it('what may not be sold under the name it makes think of: too lean first, else too wet, at the last stage', () => {
+    const [lean] = told(basic('quick-stretched', { fatPct: 1 }), 'standard');
+    expect(lean).toMatchObject({
+      stage: 'store',
+      told: { what: 'mozzarella', leastFatInDryMatterPct: 45, moisturePct: null, mostMoisturePct: null },
+    });
+    const lowFat = planned(basic('cultured-cottage', { fatPct: 1 })).plan;
+    expect(lowFat.cautions.find(({ id }) => id === 'standard')?.told).toEqual({
+      id: 'standard',
+      what: 'cottage cheese',
+      source: 'US 21 CFR 133.128, from memory',
+      fatInDryMatterPct: null,
+      leastFatInDryMatterPct: null,
+      moisturePct: expect.closeTo(lowFat.predictions.moisturePct, 3),
+      mostMoisturePct: 80,
+    });
+    expect(told(basic('cultured-cottage'), 'standard')).toEqual([]);
+    expect(told(basic('quick-stretched'), 'standard')).toEqual([]);
+  });
+});
