@@ -1,4 +1,5 @@
 /** A large book: its table sorted, searched and put together, and the view opened and scrolled in the machine's Chromium. */
+import { expect } from '@playwright/test';
 import { createTable, getCoreRowModel, getFilteredRowModel, getGroupedRowModel } from '@tanstack/react-table';
 import { formatter, METRIC } from '../src/core/units/format';
 import { stateTold } from '../src/judge/fixtures/told';
@@ -14,6 +15,8 @@ const IN_BROWSER = Number(process.argv[2] ?? MANY);
 const LOST = 100;
 const TIMES = 15;
 const PORT = 4718;
+/** Packs that many makes come to. */
+const PACKS = 16;
 /** Makes of the demo's own that are over. */
 const DEMO_MAKES = 17;
 const median = (all: number[]) => [...all].sort((a, b) => a - b)[Math.floor(all.length / 2)] ?? Number.NaN;
@@ -128,23 +131,25 @@ try {
       [stores, many, named] as const,
     );
   let makes = DEMO_MAKES;
-  /** Until what every make teaches is kept, so that nothing works beside what is measured. */
-  const learned = () =>
-    page.waitForFunction(
-      (many) =>
-        new Promise<boolean>((resolve) => {
+  /** How many rows a table has. */
+  const rowsOf = (table: string) =>
+    page.evaluate(
+      (table) =>
+        new Promise<number>((resolve) => {
           const opened = indexedDB.open('plump-pail');
           opened.onsuccess = () => {
-            const count = opened.result.transaction('taught').objectStore('taught').count();
+            const count = opened.result.transaction(table).objectStore(table).count();
             count.onsuccess = () => {
               opened.result.close();
-              resolve(count.result >= many);
+              resolve(count.result);
             };
           };
         }),
-      makes,
-      { timeout: 600_000, polling: 250 },
+      table,
     );
+  /** Until a table of what stands beside the logs is whole, so that nothing works beside what is measured. */
+  const held = (table: string, least: number) =>
+    expect.poll(() => rowsOf(table), { timeout: 600_000 }).toBeGreaterThanOrEqual(least);
   /** Opens the book anew and waits until it lies there whole, ms. */
   const open = async () => {
     const began = performance.now();
@@ -152,18 +157,35 @@ try {
     await page.locator(`table[aria-rowcount="${makes + 1}"]`).waitFor({ timeout: 600_000 });
     return performance.now() - began;
   };
-  await learned();
+  await held('taught', makes);
   const small = [await open(), await open(), await open()];
   console.log(`book of ${makes} makes opened cold: ${median(small).toFixed(0)} ms`);
   await copy(['events'], LOST, 'lost');
   makes += LOST;
   const first = await open();
   console.log(`${LOST} makes without summaries summed up: ${(first / LOST).toFixed(1)} ms each, once`);
-  await learned();
+  await held('taught', makes);
   await copy(['summaries', 'taught'], IN_BROWSER, 'copy');
   makes += IN_BROWSER;
+  const unpacked = await open();
+  console.log(
+    `book of ${makes} makes opened before its summaries are packed: ${unpacked.toFixed(0)} ms, once`,
+  );
+  await held('packs', PACKS);
   const cold = [await open(), await open(), await open()];
   console.log(`book of ${makes} makes opened cold: ${median(cold).toFixed(0)} ms (aim: 500)`);
+  for (const [path, shows] of [
+    ['plan', '[data-testid=yield]'],
+    ['pot', 'main h1'],
+  ] as const) {
+    const times = [];
+    for (let i = 0; i < 3; i++) {
+      await page.goto(`http://127.0.0.1:${PORT}/${path}`, { waitUntil: 'commit' });
+      await page.locator(shows).first().waitFor();
+      times.push(await page.evaluate(() => performance.now()));
+    }
+    console.log(`${path} opened beside them: ${median(times).toFixed(0)} ms (aim: 1000)`);
+  }
   await page.getByRole('link', { name: 'Reckon', exact: true }).click();
   await page.getByRole('textbox').first().waitFor();
   const opened = await page.evaluate(async () => {

@@ -11,6 +11,8 @@ import { Database } from './db';
 import { follow } from './follow';
 import { learnKept } from './learnKept';
 import { append, startMake } from './log';
+import { packOf } from './packOf';
+import { keepPacks, readPacks } from './packs';
 import { keepSummaries, logReader, summaryReader } from './readMakes';
 import { backup } from './saveAll';
 import { createStore, selectLines, selectOver, selectRunning, selectUsed } from './store';
@@ -39,6 +41,7 @@ const sumUp = async () => {
   const { open } = await summaryReader(db)();
   await keepSummaries(db, (await logReader(db)(open)).logs);
 };
+const pack = async () => keepPacks(db, (await summaryReader(db)()).stands, async () => undefined, 1);
 const opened = async () => {
   const store = createStore(db, clock, HERE);
   await follow(db, store, HERE);
@@ -88,9 +91,12 @@ describe('summaries beside the log', () => {
   ])('never outlive %s', async (_, change) => {
     await sumUp();
     await learnKept(db);
+    await pack();
     expect(Object.keys(await kept()).sort()).toEqual(['other-make', 'over-make']);
+    expect([...(await readPacks(db)).keys()].sort()).toEqual(['other-make', 'over-make']);
     await change();
     expect(Object.keys(await kept())).toEqual(['other-make']);
+    expect([...(await readPacks(db)).keys()]).toEqual(['other-make']);
     expect((await db.taught.toArray()).map(({ id }) => id)).toEqual(['other-make']);
   });
 
@@ -124,6 +130,73 @@ describe('summaries beside the log', () => {
     await expect.poll(() => selectOver(store.getState()).length, { timeout: 20_000 }).toBe(47);
     expect(selectRunning(store.getState())).toHaveLength(1);
     await expect.poll(() => db.summaries.count(), { timeout: 20_000 }).toBe(47);
+  });
+});
+
+describe('summaries in packs', () => {
+  it('say what the rows say, and are read without them', async () => {
+    await sumUp();
+    const rows = await summaryReader(db)();
+    await pack();
+    await db.summaries.clear();
+    const packs = await summaryReader(db)();
+    expect(packs.summaries).toEqual(rows.summaries);
+    expect(packs.open).toEqual(['make-runs']);
+  });
+
+  it('leave to the rows what they do not hold, are filled up from them, and go with everything', async () => {
+    await sumUp();
+    await pack();
+    const at = packOf('over-make');
+    expect(packOf('other-make')).not.toBe(at);
+    await append(db, 'over-make', tasting, (over.at(-1)?.at ?? 0) + 1000);
+    expect((await summaryReader(db)()).open.sort()).toEqual(['make-runs', 'over-make']);
+    await sumUp();
+    const found = await summaryReader(db)();
+    expect(found.summaries['over-make']?.tasted.join()).toContain('mild');
+    await pack();
+    expect((await readPacks(db)).get('over-make')?.summary).toEqual(found.summaries['over-make']);
+    expect(await restore(db, await backup(db))).toMatchObject({ ok: true });
+    expect(await db.packs.count()).toBe(0);
+  });
+
+  it('are not believed of another version, nor where they are torn, and few makes have none', async () => {
+    await sumUp();
+    await keepPacks(db, (await summaryReader(db)()).stands, async () => undefined);
+    expect(await db.packs.count()).toBe(0);
+    await pack();
+    await db.packs.toCollection().modify({ text: '[[1,{"id":' });
+    expect((await summaryReader(db)()).open).toEqual(['make-runs']);
+    await db.packs.clear();
+    await pack();
+    await db.packs.toCollection().modify({ by: SUMMARY_VERSION + 1 });
+    expect((await readPacks(db)).size).toBe(0);
+    await pack();
+    expect((await readPacks(db)).size).toBe(2);
+  });
+});
+
+describe('packs of a book that grows', () => {
+  it('are made anew when they lack more than a few, so that a reader never finds many lacking', async () => {
+    const grow = async (from: number, to: number) => {
+      for (let i = from; i < to; i++)
+        await put(db, { format: 'plump-pail/make', version: 1, id: `more-${i}`, events: over });
+      await sumUp();
+    };
+    await grow(0, 20);
+    await pack();
+    expect((await readPacks(db)).size).toBe(22);
+    await grow(20, 150);
+    const lacking = async () => {
+      const packs = await readPacks(db);
+      return Object.keys(await kept()).filter((id) => !packs.has(id)).length;
+    };
+    expect(await lacking()).toBe(130);
+    await pack();
+    expect(await lacking()).toBeLessThanOrEqual(16 * 5);
+    const { summaries, open } = await summaryReader(db)();
+    expect(summaries).toEqual(await kept());
+    expect(open).toEqual(['make-runs']);
   });
 });
 

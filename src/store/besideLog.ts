@@ -1,7 +1,11 @@
 import type { DBCore, DBCoreKeyRange, DBCoreMutateRequest, DBCoreTransaction } from 'dexie';
+import { packOf } from './packOf';
 
 /** What is reckoned once from a make's log and kept beside it, keyed by make and length of the log; lost, it is reckoned again. */
 export const BESIDE_LOG = ['summaries', 'taught'] as const;
+
+/** Where summaries stand packed: what is struck out goes there too. */
+const PACKED = 'packs';
 
 /** A make with the length of its log. */
 export type AsLong = [makeId: string, events: number];
@@ -24,24 +28,35 @@ function makesOf(request: DBCoreMutateRequest): string[] | null {
 
 const RANGE = 2;
 
+/** Makes written to at once from which on what stands beside is looked through as a whole. */
+const MANY = 8;
+
 /** Strikes out what stands beside the logs of these makes, or of all for null, in the transaction that changes them. */
 async function strikeOut(core: DBCore, trans: DBCoreTransaction, makes: string[] | null): Promise<void> {
   const all = { type: RANGE, lower: core.MIN_KEY, upper: core.MAX_KEY } as DBCoreKeyRange;
-  const ranges = makes?.map(
-    (id) => ({ type: RANGE, lower: [id, core.MIN_KEY], upper: [id, core.MAX_KEY] }) as DBCoreKeyRange,
-  ) ?? [all];
+  const few = makes !== null && makes.length < MANY;
+  const ranges = few
+    ? makes.map(
+        (id) => ({ type: RANGE, lower: [id, core.MIN_KEY], upper: [id, core.MAX_KEY] }) as DBCoreKeyRange,
+      )
+    : [all];
+  const struck = makes && new Set<unknown>(makes);
+  const packs = new Set<number>();
   for (const name of BESIDE_LOG) {
     const table = core.table(name);
     for (const range of ranges) {
-      const { result: keys } = await table.query({
+      const { result } = await table.query({
         trans,
         values: false,
         query: { index: table.schema.primaryKey, range },
       });
+      const keys = struck ? result.filter((key: unknown) => struck.has(firstOf(key))) : result;
       // Nothing is written where nothing stands, so that nobody who follows these tables is woken.
       if (keys.length > 0) await table.mutate({ type: 'delete', trans, keys });
+      for (const key of keys) packs.add(packOf(String(firstOf(key))));
     }
   }
+  if (packs.size > 0) await core.table(PACKED).mutate({ type: 'delete', trans, keys: [...packs] });
 }
 
 /**
@@ -52,7 +67,9 @@ export const besideLog = (core: DBCore): DBCore => ({
   ...core,
   transaction: (stores, mode, options) =>
     core.transaction(
-      mode === 'readwrite' && stores.includes('events') ? [...new Set([...stores, ...BESIDE_LOG])] : stores,
+      mode === 'readwrite' && stores.includes('events')
+        ? [...new Set([...stores, ...BESIDE_LOG, PACKED])]
+        : stores,
       mode,
       options,
     ),

@@ -71,6 +71,14 @@ export interface KeptSummary {
   summary: Summary;
 }
 
+/** So `many` summaries in one block of text, `by` the reckoning they are of. */
+export interface Pack {
+  n: number;
+  by: number;
+  many: number;
+  text: string;
+}
+
 /** What a make teaches, beside its log; null where it teaches nothing. `by` tells by which model. */
 export interface KeptTaught {
   id: string;
@@ -113,7 +121,7 @@ const readable = (core: DBCore): DBCore => ({
 });
 
 /** The latest shape of the tables, and what a browser calls it, which is ten times as much. */
-const VERSION = 5;
+const VERSION = 6;
 const IN_BROWSER = 10;
 
 /**
@@ -136,6 +144,8 @@ export class Database extends Dexie {
   aside!: Table<PutAside, number>;
   /** Every make that is over in one line, as this version of the app reckons it. */
   summaries!: Table<KeptSummary, AsLong>;
+  /** The summaries once more, as they are read all at once. */
+  packs!: Table<Pack, number>;
   /** What every make that is over teaches, as this version of the model reckons it. */
   taught!: Table<KeptTaught, AsLong>;
   #raw: Database | null = null;
@@ -146,7 +156,8 @@ export class Database extends Dexie {
     this.version(2).stores({ goods: 'id', methods: 'id' });
     this.version(3).stores({ photos: 'id, makeId' });
     this.version(4).stores({ before: '++n, gen', aside: '++n' });
-    this.version(VERSION).stores({ summaries: '[id+events]', taught: '[id+events]' });
+    this.version(5).stores({ summaries: '[id+events]', taught: '[id+events]' });
+    this.version(VERSION).stores({ packs: 'n, [by+many]' });
     this.use({ stack: 'dbcore', name: 'beside-log', level: 5, create: besideLog });
     if (guarded) this.use({ stack: 'dbcore', name: 'readable', create: readable });
   }

@@ -2,7 +2,9 @@ import { liveQuery, type Subscription } from 'dexie';
 import { isOver, stateOf } from '../run/state';
 import type { Aside } from './aside';
 import type { Database } from './db';
+import { keepPacks } from './packs';
 import {
+  type FoundSummaries,
   keepSummaries,
   type Logs,
   logReader,
@@ -16,6 +18,9 @@ import type { Store } from './store';
 
 /** Makes summed up at once: few enough that the page stays alive between. */
 const AT_ONCE = 20;
+
+/** Summaries are packed when nothing has come for so long, ms. */
+const PACKED_AFTER_MS = 3000;
 
 const soon = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
@@ -85,8 +90,9 @@ export function followMakes(
 
   let open: readonly string[] = [];
   let lookedAfter: unknown = Symbol('never');
+  let packing: ReturnType<typeof setTimeout> | undefined;
 
-  const take = async (found: Awaited<ReturnType<typeof readSummaries>>) => {
+  const take = async (found: FoundSummaries) => {
     turn += 1;
     const mine = turn;
     summaries = found.summaries;
@@ -94,6 +100,8 @@ export function followMakes(
     if (mine !== turn) return;
     open = running;
     watchLogs([...open, ...strays]);
+    clearTimeout(packing);
+    packing = setTimeout(() => keepPacks(db, found.stands, soon).catch(tell), PACKED_AFTER_MS);
     if (lookedAfter === found.restored) return;
     lookedAfter = found.restored;
     strays = await strayMakes(db);

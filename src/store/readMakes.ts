@@ -5,6 +5,7 @@ import { SUMMARY_VERSION, type Summary, summaryOf } from '../run/summary';
 import { type Aside, nameOf } from './aside';
 import type { AsLong } from './besideLog';
 import type { Database, StoredEvent } from './db';
+import { readPacks, type Stands, standingOf } from './packs';
 import { readLogRows } from './readLog';
 
 /** Said of a make that is named and has no log. */
@@ -13,43 +14,74 @@ export const NO_ENTRIES = 'it has no entries';
 export type Summaries = Readonly<Record<string, Summary>>;
 export type Logs = Readonly<Record<string, MakeEvent[]>>;
 
-/**
- * Reads every summary that stands beside a log, each time only those that are new, and names the makes that have none: they run, or
- * nobody has summed them up yet.
- */
-export function summaryReader(
+/** More makes than this that are in no pack are read with all others. */
+const FEW = 100;
+
+/** Every summary at once: from the packs, and of the few makes that are in none from where they stand; null where there are too many. */
+async function packed(db: Database, ids: readonly string[]): Promise<Map<string, Stands> | null> {
+  const packs = await readPacks(db);
+  if (packs.size === 0) return null;
+  const lacking = ids.filter((id) => !packs.has(id));
+  if (lacking.length > FEW) return null;
+  const rest = await standingOf(db, lacking);
+  return new Map(
+    ids.flatMap((id) => {
+      const one = packs.get(id) ?? rest.get(id);
+      return one ? [[id, one] as const] : [];
+    }),
+  );
+}
+
+/** The summaries of makes as they stand, those known already kept where their log is as long as it was. */
+async function standing(
   db: Database,
-): () => Promise<{ summaries: Summaries; open: string[]; restored: unknown }> {
-  let known = new Map<string, { events: number; summary: Summary }>();
+  ids: readonly string[],
+  before: ReadonlyMap<string, Stands>,
+): Promise<Map<string, Stands>> {
+  const keys = (await db.summaries.toCollection().primaryKeys()) as AsLong[];
+  const fresh = keys.filter(([id, events]) => before.get(id)?.events !== events);
+  const rows =
+    fresh.length > keys.length / 2 ? await db.summaries.toArray() : await db.summaries.bulkGet(fresh);
+  const read = new Map(
+    rows.flatMap((row) => (row?.by === SUMMARY_VERSION && row.summary ? [[row.id, row] as const] : [])),
+  );
+  const stand = new Set(keys.map(([id]) => id));
+  return new Map(
+    ids.flatMap((id) => {
+      const one = stand.has(id) ? (read.get(id) ?? before.get(id)) : undefined;
+      return one ? [[id, one] as const] : [];
+    }),
+  );
+}
+
+/** What a reader of summaries has found. */
+export interface FoundSummaries {
+  stands: ReadonlyMap<string, Stands>;
+  summaries: Summaries;
+  /** Makes that have none: they run, or nobody has summed them up yet. */
+  open: string[];
+  restored: unknown;
+}
+
+/** Reads every summary that stands beside a log, each time only those that are new, and names the makes that have none. */
+export function summaryReader(db: Database): () => Promise<FoundSummaries> {
+  let known: ReadonlyMap<string, Stands> | null = null;
   let restored: unknown;
   return async () => {
     const mark = await db.setting('restored');
-    const [ids, keys] = await db.transaction('r', db.makes, db.summaries, () =>
-      Promise.all([
-        db.makes.toCollection().primaryKeys(),
-        db.summaries.toCollection().primaryKeys() as Promise<AsLong[]>,
-      ]),
-    );
-    const before = mark === restored ? known : new Map<string, { events: number; summary: Summary }>();
+    const before = mark === restored ? known : null;
     restored = mark;
-    const fresh = keys.filter(([id, events]) => before.get(id)?.events !== events);
-    const rows =
-      fresh.length > keys.length / 2 ? await db.summaries.toArray() : await db.summaries.bulkGet(fresh);
-    const read = new Map(
-      rows.flatMap((row) => (row?.by === SUMMARY_VERSION && row.summary ? [[row.id, row] as const] : [])),
-    );
-    const now = new Map<string, { events: number; summary: Summary }>();
-    const open: string[] = [];
-    const stand = new Set(keys.map(([id]) => id));
-    for (const id of ids) {
-      const one = stand.has(id) ? (read.get(id) ?? before.get(id)) : undefined;
-      if (one) now.set(id, one);
-      else open.push(String(id));
-    }
-    known = now;
+    const { ids, stands } = await db.transaction('r', db.makes, db.summaries, db.packs, async () => {
+      const ids = (await db.makes.toCollection().primaryKeys()).map(String);
+      const stands =
+        (before ? null : await packed(db, ids)) ?? (await standing(db, ids, before ?? new Map()));
+      return { ids, stands };
+    });
+    known = stands;
     return {
-      summaries: Object.fromEntries([...now].map(([id, { summary }]) => [id, summary])),
-      open,
+      stands,
+      summaries: Object.fromEntries([...stands].map(([id, { summary }]) => [id, summary])),
+      open: ids.filter((id) => !stands.has(id)),
       restored,
     };
   };

@@ -1,4 +1,4 @@
-import { useCallback, useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Summary } from '../../run/summary';
 import { usePorts } from '../../store/ports';
@@ -24,6 +24,8 @@ export default function BookView() {
   const [group, setGroup] = useState<Group>('');
   const [picked, setPicked] = useState<readonly string[]>([]);
   const [shown, setShown] = useState<readonly Summary[]>([]);
+  // What the table comes to over time is drawn when the table stands.
+  const drawn = useDeferredValue(shown);
   const words = wanted.trim().toLowerCase();
   const none = words !== '' && !lines.some((line) => wordsOf(line).includes(words));
   const pick = useCallback(
@@ -73,7 +75,7 @@ export default function BookView() {
         <>
           {none && <p className="mt-6 text-[19px]">Nothing in the book speaks of “{wanted}”.</p>}
           <div className={none ? 'hidden' : 'flex flex-col-reverse tab:flex-col'}>
-            <OverTime shown={shown} />
+            <OverTime shown={drawn} />
             <BookTable
               lines={lines}
               words={words}
