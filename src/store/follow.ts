@@ -3,7 +3,7 @@ import type { Method } from '../makes/method';
 import { type Aside, broughtAside, parted } from './aside';
 import type { Database, OwnMethod } from './db';
 import { followMakes } from './followMakes';
-import { bringInWaiting } from './settings';
+import { bringInWaiting, isBeingKept } from './settings';
 import { alarmsRead } from './slices/alarms';
 import { asideRead, goodsRead, methodsRead, milksRead } from './slices/data';
 import { draftSet } from './slices/draft';
@@ -13,12 +13,16 @@ import { weekRead } from './slices/week';
 import type { Store } from './store';
 import type { WindowName } from './window';
 
-/** Reads what was kept into the store, then follows the database, whichever window writes to it. */
+/**
+ * Reads what was kept into the store, then follows the database, whichever window writes to it; the makes as soon as `makesThere`, which
+ * is waited for by nothing else.
+ */
 export async function follow(
   db: Database,
   store: Store,
   mine: WindowName,
   tell: (error: unknown) => void = () => undefined,
+  makesThere: Promise<unknown> = Promise.resolve(),
 ): Promise<void> {
   const watch = <T>(query: () => Promise<T>, take: (found: T) => void) =>
     liveQuery(query).subscribe({ next: take, error: tell });
@@ -30,6 +34,7 @@ export async function follow(
   };
   // Before the first draw, since the draft may be a plan of one of them.
   takeMethods(await db.methods.toArray());
+  void makesThere.catch(tell).then(() => followMakes(db, store, setAside, tell));
   await bringInWaiting(db, globalThis.localStorage);
   const [kitchen, draft, reckoner, alarms, wishes] = await Promise.all([
     db.kitchen(),
@@ -73,18 +78,17 @@ export async function follow(
     async () => ({ by: (await db.settings.get('kitchen'))?.by, kitchen: await db.kitchen() }),
     ({ by, kitchen }) => {
       // What this window wrote, it has, and perhaps a newer one that is still being written.
-      if (by !== mine.id && kitchen) store.dispatch(kitchenRead(kitchen));
+      if (by !== mine.id && kitchen && !isBeingKept(db, 'kitchen')) store.dispatch(kitchenRead(kitchen));
     },
   );
   watch(
     async () => ({ by: (await db.settings.get('week'))?.by, wishes: await db.week() }),
     ({ by, wishes }) => {
-      if (by !== mine.id && wishes) store.dispatch(weekRead(wishes));
+      if (by !== mine.id && wishes && !isBeingKept(db, 'week')) store.dispatch(weekRead(wishes));
     },
   );
   watch(
     () => db.alarms(),
     (alarms) => alarms && store.dispatch(alarmsRead(alarms)),
   );
-  followMakes(db, store, setAside, tell);
 }

@@ -37,6 +37,18 @@ async function joined(db: Database, key: SettingKey, value: unknown): Promise<un
   return kept ? joinedAlarms(kept, value as AlarmState) : value;
 }
 
+/** How many writes of each setting are under way from here. */
+const underWay = new WeakMap<Database, Map<SettingKey, number>>();
+
+const count = (db: Database, keys: readonly SettingKey[], by: number) => {
+  const counts = underWay.get(db) ?? new Map<SettingKey, number>();
+  underWay.set(db, counts);
+  for (const key of keys) counts.set(key, (counts.get(key) ?? 0) + by);
+};
+
+/** Whether this window is writing a setting just now, so that what is read of it is older than what it has. */
+export const isBeingKept = (db: Database, key: SettingKey): boolean => (underWay.get(db)?.get(key) ?? 0) > 0;
+
 /**
  * Writes settings. A page may be reloaded the instant after a key was pressed, and a transaction under way is then
  * dropped: so the value is put in the waiting room first and taken out once it is on the disk.
@@ -56,10 +68,16 @@ export async function keepSettings(
       // A full waiting room only costs what a reload in this very instant would.
     }
   }
-  await db.transaction('rw', db.settings, async () => {
-    for (const [key, value] of values)
-      await db.settings.put({ key, value: await joined(db, key, value), at, by });
-  });
+  const keys = values.map(([key]) => key);
+  count(db, keys, 1);
+  try {
+    await db.transaction('rw', db.settings, async () => {
+      for (const [key, value] of values)
+        await db.settings.put({ key, value: await joined(db, key, value), at, by });
+    });
+  } finally {
+    count(db, keys, -1);
+  }
   for (const [key, text] of texts) if (room?.getItem(key) === text) room.removeItem(key);
 }
 

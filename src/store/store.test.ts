@@ -12,6 +12,7 @@ import { backup } from './saveAll';
 import { alarmAnswered, alarmSnoozed } from './slices/alarms';
 import { draftChanged, fieldsSet } from './slices/draft';
 import { kitchenChanged } from './slices/kitchen';
+import { wished } from './slices/week';
 import { createStore, selectRunning } from './store';
 import { exportMake, importMake, removeMake } from './vault';
 
@@ -190,6 +191,50 @@ describe('the store', () => {
     for (const store of [here, there])
       await expect.poll(() => new Set(store.getState().alarms.answered)).toEqual(new Set(['set', 'drain']));
     await expect.poll(() => here.getState().alarms.snoozedUntil.turn).toBe(9000);
+  });
+
+  it('what is said the moment the app stands is not undone by what was being read before', async () => {
+    const wish = {
+      id: 'wish',
+      name: 'Paneer',
+      brief,
+      milkId: null,
+      notBefore: null,
+      readyBy: '2026-11-28T08:30',
+      pinned: null,
+    };
+    await db.settings.bulkPut([
+      { key: 'week', value: [wish] },
+      { key: 'kitchen', value: { ...USUAL_KITCHEN, roomC: 14 } },
+    ]);
+    // Read before it is said, and told only after.
+    const [week, kitchen] = [db.week, db.kitchen];
+    let tell: () => void = () => undefined;
+    const told = new Promise<void>((resolve) => {
+      tell = resolve;
+    });
+    const read: string[] = [];
+    const late =
+      <T>(name: string, real: () => Promise<T>) =>
+      async () => {
+        const found = await real();
+        read.push(name);
+        // The first reading is the one before the app stands.
+        if (read.filter((one) => one === name).length > 1) await told;
+        return found;
+      };
+    db.week = late('week', week);
+    db.kitchen = late('kitchen', kitchen);
+    const store = createStore(db, clock, HERE);
+    await follow(db, store, HERE);
+    await expect.poll(() => read.length).toBe(4);
+    store.dispatch(wished({ ...wish, id: 'said' }));
+    store.dispatch(kitchenChanged({ roomC: 15 }));
+    tell();
+    await expect.poll(async () => (await week())?.length).toBe(2);
+    await expect.poll(async () => (await kitchen())?.roomC).toBe(15);
+    expect(store.getState().week.wishes.map(({ id }) => id)).toEqual(['wish', 'said']);
+    expect(store.getState().kitchen.roomC).toBe(15);
   });
 
   it('a window begins with the draft of the one it was copied from, and goes its own way', async () => {
