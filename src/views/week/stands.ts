@@ -6,6 +6,8 @@ export interface Stands {
   asked: AskedWeek;
   laid: WeekPlan;
   other: WeekPlan | null;
+  /** Whether all it is laid by had been read: what was laid before that, nobody has agreed to. */
+  settled: boolean;
 }
 
 /** What the maker says of a week; what only time changes is left out. */
@@ -20,10 +22,10 @@ export function movesOf(laid: WeekPlan, other: WeekPlan): { id: string; from: st
   });
 }
 
-/** A week just laid: shown at once where the maker has changed something, else only if nothing moves by it. */
-export function standsAfter(was: Stands | null, asked: AskedWeek, laid: WeekPlan): Stands {
-  if (!was || saidIn(was.asked) !== saidIn(asked)) return { asked, laid, other: null };
-  if (was.asked === asked && !was.other) return { asked, laid, other: null };
-  const same = movesOf(was.laid, laid).length === 0;
-  return same ? { asked, laid, other: null } : { asked, laid: was.laid, other: laid };
+/** A week just laid: shown at once where the maker has changed something or nothing was settled, else only if nothing moves by it. */
+export function standsAfter(was: Stands | null, asked: AskedWeek, laid: WeekPlan, settled: boolean): Stands {
+  const shown = { asked, laid, other: null, settled };
+  if (!was?.settled || saidIn(was.asked) !== saidIn(asked)) return shown;
+  if (was.asked === asked && !was.other) return shown;
+  return movesOf(was.laid, laid).length === 0 ? shown : { ...shown, laid: was.laid, other: laid };
 }

@@ -14,7 +14,7 @@ import { litresLeft } from '../../run/shelf';
 import type { Running, Wanted } from '../../schedule/week';
 import { useMethodBook } from '../../store/methodBook';
 import { type AskedWeek, usePorts } from '../../store/ports';
-import { selectRunning, selectUsed, useAppSelector } from '../../store/store';
+import { selectOver, selectRunning, selectUsed, useAppSelector } from '../../store/store';
 import { movesOf, type Stands, standsAfter } from './stands';
 
 export const WALL = "yyyy-MM-dd'T'HH:mm";
@@ -96,6 +96,14 @@ function useRunning(at: number): Running[] {
   );
 }
 
+/** Whether all that a week is laid by has been read: the makes, and what they have taught. */
+function useSettled(): boolean {
+  const loaded = useAppSelector((state) => state.data.loaded);
+  const learned = useAppSelector((state) => state.learning.learning !== null);
+  const taught = useAppSelector((state) => selectOver(state).length > 0);
+  return loaded && (learned || !taught);
+}
+
 /** The week that is looked at, asked for and laid: wishes with their plans, and where they stand. */
 export function useWeek(now: number) {
   const { scheduler } = usePorts();
@@ -164,10 +172,11 @@ export function useWeek(now: number) {
       running,
     };
   }, [firstDay, quarter, kitchen, milks, used, plans, running, runningViews]);
+  const settled = useSettled();
   const [stands, setStands] = useState<Stands | null>(null);
   useEffect(() => {
-    scheduler.lay(asked, (laid) => setStands((was) => standsAfter(was, asked, laid)));
-  }, [scheduler, asked]);
+    scheduler.lay(asked, (laid) => setStands((was) => standsAfter(was, asked, laid, settled)));
+  }, [scheduler, asked, settled]);
   const moves = stands?.other ? movesOf(stands.laid, stands.other) : [];
   return {
     firstDay,
