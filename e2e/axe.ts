@@ -13,6 +13,10 @@ interface Found {
 /** Faults of serious or critical weight; incomplete checks are not faults. */
 export async function serious(page: Page): Promise<string[]> {
   await page.evaluate(axe);
+  // Colours on their way from one look to the other are neither.
+  await page.evaluate(() =>
+    Promise.allSettled(document.getAnimations().map((animation) => animation.finished)),
+  );
   const found = (
     await page.evaluate(() =>
       (window as unknown as { axe: { run(): Promise<{ violations: unknown[] }> } }).axe.run(),

@@ -33,8 +33,11 @@ describe('a rebuild', () => {
     expect(missing).toBe(0);
     // Built for service, not for a test: the keeper is registered, and nothing speaks of development.
     const page = readFileSync(join(ROOT, 'dist/index.html'), 'utf8');
-    const main = /src="\/(assets\/[^"]+\.js)"/.exec(page)?.[1] ?? '';
-    expect(readFileSync(join(ROOT, 'dist', main), 'utf8')).toContain('/sw.js');
+    const scripts = [...page.matchAll(/"\/(assets\/[^"]+\.js)"/g)].map(([, script]) =>
+      readFileSync(join(ROOT, 'dist', script as string), 'utf8'),
+    );
+    expect(scripts.join()).toContain('/sw.js');
+    expect(scripts.join()).not.toContain('jsxDEV');
     expect(existsSync(LEFT_OPEN)).toBe(true);
     expect(existsSync(LONG_GONE)).toBe(false);
     expect(existsSync(join(ROOT, '.dist-next'))).toBe(false);

@@ -20,6 +20,7 @@ const AXIS = 24;
 export function DayLine({ demo }: { demo: boolean }) {
   const now = useNow(1000);
   const running = useAppSelector(selectRunning);
+  const loaded = useAppSelector((state) => state.data.loaded);
   const kitchen = useAppSelector((state) => state.kitchen);
   const behind = useBehind();
   const [ref, width] = useWidth<HTMLDivElement>(900);
@@ -104,7 +105,7 @@ export function DayLine({ demo }: { demo: boolean }) {
             })}
             <path d={`M${x(now)} 0V${AXIS + rows * ROW}`} stroke="var(--now)" strokeWidth="4" />
           </svg>
-          {running.length === 0 && (
+          {loaded && running.length === 0 && (
             <p className="absolute text-[15px] text-on-enamel" style={{ left: x(now) + 12, top: AXIS + 4 }}>
               Nothing on the heat.
             </p>

@@ -16,6 +16,7 @@ import {
 import { Boundary } from '../views/common/Boundary';
 import { Alarms } from './Alarms';
 import { DayLine } from './DayLine';
+import { wear } from './look';
 import { useLearner } from './useLearner';
 import { ViewBoundary } from './ViewBoundary';
 
@@ -51,16 +52,7 @@ export function Shell() {
   useLearner();
   const look = useAppSelector((state) => state.kitchen.look);
   const aside = useAppSelector(selectAside);
-  useEffect(() => {
-    const dark = matchMedia('(prefers-color-scheme: dark)');
-    const apply = () => {
-      document.documentElement.dataset.look =
-        look === 'dark' || (look !== 'light' && dark.matches) ? 'dark' : 'light';
-    };
-    apply();
-    dark.addEventListener('change', apply);
-    return () => dark.removeEventListener('change', apply);
-  }, [look]);
+  useEffect(() => wear(look), [look]);
   const [palette, setPalette] = useState<'never' | 'shut' | 'open'>('never');
   useEffect(() => {
     // Fetched while nothing else is wanted, so that it is there when its key is pressed.

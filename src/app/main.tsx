@@ -1,9 +1,7 @@
-import { lazy, type ReactNode, StrictMode } from 'react';
+import { lazy, StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { Provider } from 'react-redux';
 import { BrowserRouter, Route, Routes } from 'react-router';
-import '../ui/look.css';
-import '../ui/ownColours.css';
 import { Database } from '../store/db';
 import { follow } from '../store/follow';
 import { PortsContext } from '../store/ports';
@@ -18,39 +16,7 @@ import { serverInstruments } from './instruments';
 import { keepApp } from './keepApp';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
-
-const loadPlan = () => import('../views/plan/PlanView');
-const loadPot = () => import('../views/pot/PotView');
-const PlanView = lazy(loadPlan);
-const PotView = lazy(loadPot);
-const BookView = lazy(() => import('../views/book/BookView'));
-const MakePage = lazy(() => import('../views/book/MakePage'));
-const BesideView = lazy(() => import('../views/book/BesideView'));
-const KitchenView = lazy(() => import('../views/kitchen/KitchenView'));
-const ReckonView = lazy(() => import('../views/reckon/ReckonView'));
-const MethodsView = lazy(() => import('../views/methods/MethodsView'));
-const ShelfView = lazy(() => import('../views/shelf/ShelfView'));
-const WeekView = lazy(() => import('../views/week/WeekView'));
-const PractiseView = lazy(() => import('../views/pot/practise/PractiseView'));
-const FirstView = lazy(() => import('./FirstView'));
-
-/** Every view at its address. */
-const ROUTES: readonly (readonly [path: string, view: ReactNode])[] = [
-  ['/', <FirstView key="first" />],
-  ['/plan', <PlanView key="plan" />],
-  ['/pot', <PotView key="pots" />],
-  ['/pot/:id', <PotView key="pot" />],
-  ['/book', <BookView key="book" />],
-  ['/book/beside', <BesideView key="beside" />],
-  ['/book/:id', <MakePage key="make" />],
-  ['/week', <WeekView key="week" />],
-  ['/practise', <PractiseView key="practise" />],
-  ['/kitchen', <KitchenView key="kitchen" />],
-  ['/shelf', <ShelfView key="shelf" />],
-  ['/reckon/:name?', <ReckonView key="reckon" />],
-  ['/methods/:id?', <MethodsView key="methods" />],
-  ['*', <FirstView key="nowhere" />],
-];
+import { fetched, fetchedFirst, VIEWS } from './views';
 
 /** Says what could not be kept or followed; loaded only when there is something to say. */
 const tell = (error: unknown) => {
@@ -80,24 +46,22 @@ function makeWay(db: Database) {
   });
 }
 
+/** The app is kept on the device at the latest so long after it was opened, ms. */
+const KEPT_AFTER_MS = 3000;
+
 const isDemo = document.documentElement.dataset.kitchen === 'demo';
 
 /** The demo's makes, as they were enacted when the app was built. */
 const loadDemo = async () => (await fetch('/demo.json')).json();
 
-/** Fetches the view that will be wanted while the store is still being opened. */
-function fetchView() {
-  const load = location.pathname.startsWith('/pot')
-    ? loadPot
-    : /^\/(plan)?$/.test(location.pathname)
-      ? loadPlan
-      : null;
-  // Where it fails now it is asked for again, and then says so in its place.
-  load?.().catch(() => undefined);
-}
+/** A view at its address: drawn at once where it is here already, and fetched when it is wanted. */
+const routes = () =>
+  VIEWS.map(([path, load]) => {
+    const View = fetched(load) ?? lazy(load);
+    return <Route key={path} path={path} element={<View />} />;
+  });
 
 async function begin() {
-  fetchView();
   const laying = isDemo ? import('./demo/lay') : null;
   const root = document.getElementById('root');
   if (!root) throw new Error('the page has no root');
@@ -106,7 +70,7 @@ async function begin() {
   await db.openOwn();
   const clock = isDemo ? hastenedClock() : machineClock;
   const laid = await laying;
-  await laid?.layDemo(db, clock, loadDemo);
+  await laid?.layKitchen(db, clock.wall());
   const startOver = laid
     ? () => {
         forgetHaste();
@@ -115,7 +79,9 @@ async function begin() {
     : null;
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
   const store = createStore(db, clock, mine, tell);
-  await follow(db, store, mine, tell);
+  // The demo's makes are laid while the first view is being drawn.
+  await follow(db, store, mine, tell, laid?.layMakes(db, clock.wall(), loadDemo));
+  await fetchedFirst();
   void navigator.storage?.persist?.();
   createRoot(root).render(
     <StrictMode>
@@ -134,11 +100,7 @@ async function begin() {
         <Provider store={store}>
           <BrowserRouter>
             <Routes>
-              <Route element={<Shell />}>
-                {ROUTES.map(([path, view]) => (
-                  <Route key={path} path={path} element={view} />
-                ))}
-              </Route>
+              <Route element={<Shell />}>{routes()}</Route>
             </Routes>
           </BrowserRouter>
         </Provider>
@@ -147,18 +109,26 @@ async function begin() {
   );
 }
 
-if (import.meta.env.PROD)
-  keepApp(() => {
-    void import('../views/common/written').then(({ tellStays }) =>
-      tellStays(
-        'A newer version of Plump Pail is here. It comes when every window of it has been closed: nothing changes under a make.',
-      ),
-    );
-  });
+/** Keeps the app on this device, once the first view no longer needs the machine. */
+function keepLater() {
+  if (!import.meta.env.PROD) return;
+  const keep = () =>
+    keepApp(() => {
+      void import('../views/common/written').then(({ tellStays }) =>
+        tellStays(
+          'A newer version of Plump Pail is here. It comes when every window of it has been closed: nothing changes under a make.',
+        ),
+      );
+    });
+  if (typeof requestIdleCallback === 'undefined') setTimeout(keep, KEPT_AFTER_MS);
+  else requestIdleCallback(keep, { timeout: KEPT_AFTER_MS });
+}
 
-begin().catch((error: unknown) => {
-  inPlace(
-    `Plump Pail could not open its data on this device: ${whyNot(error)}. If this is a private window, open an ordinary one. Nothing has been deleted.`,
-  );
-  console.error(error);
-});
+begin()
+  .then(keepLater)
+  .catch((error: unknown) => {
+    inPlace(
+      `Plump Pail could not open its data on this device: ${whyNot(error)}. If this is a private window, open an ordinary one. Nothing has been deleted.`,
+    );
+    console.error(error);
+  });

@@ -23,47 +23,62 @@ const CHECKED_DAYS_AGO = 38;
 /** Midnight of the machine's own day. */
 const dayStart = (wall: number): number => wall - (wall % (24 * HOUR));
 
-/** Lays the demo out relative to the clock, once; later openings find it as it was left. */
-export async function layDemo(db: Database, clock: Clock, load: LoadDemo): Promise<void> {
+const dayOf = (now: number, days: number) => format(dayStart(now) + days * 24 * HOUR, 'yyyy-MM-dd');
+
+/** Puts the demo's kitchen, milks, shelf and first plan in their places, once, relative to `now`, wall ms. */
+export async function layKitchen(db: Database, now: number): Promise<void> {
+  await db.transaction('rw', [db.milks, db.goods, db.settings], async () => {
+    if (await db.settings.get('kitchen')) return;
+    const milks = MILKS.map(
+      (milk): KnownMilk => ({ ...milk, day: dayOf(now, -1), useBy: dayOf(now, LASTS_DAYS) }),
+    );
+    const milk = milks[0] as KnownMilk;
+    const draft = {
+      ...FIRST_DRAFT,
+      milkId: milk.id,
+      fields: {
+        ...FIRST_DRAFT.fields,
+        litres: { value: 12, text: null },
+        fatPct: { value: milk.fatPct, text: null },
+        proteinPct: { value: 3.54, text: null },
+        startC: { value: milk.startC, text: null },
+        pricePerLitre: { value: milk.pricePerLitre, text: null },
+      },
+    };
+    await db.settings.bulkPut([
+      { key: 'kitchen', value: demoKitchen(dayOf(now, -CHECKED_DAYS_AGO)) },
+      { key: 'draft', value: draft },
+      { key: 'week', value: demoWishes(now) },
+    ]);
+    await db.milks.bulkPut(milks);
+    await db.goods.bulkPut(GOODS);
+  });
+}
+
+/** Puts the demo's makes in the book and on the heat, once, relative to `now`, wall ms; later openings find them as they were left. */
+export async function layMakes(db: Database, now: number, load: LoadDemo): Promise<void> {
   if (await db.settings.get('demo-laid')) return;
-  const now = clock.wall();
-  const onDay = (days: number) => format(dayStart(now) + days * 24 * HOUR, 'yyyy-MM-dd');
-  const came = onDay(-1);
+  const came = dayOf(now, -1);
   const makes = (await load()).map(({ id, began, underWayMs, events }) => {
     const startAt = began ? dayStart(now) - began.daysAgo * 24 * HOUR + began.hour * HOUR : now - underWayMs;
     const laid = events.map((event): MakeEvent => ({ ...event, at: event.at + startAt }));
-    return { id, events: began ? laid : laid.map((event) => withMilk(event, came)) };
+    return { id, events: (began ? laid : laid.map((event) => withMilk(event, came))).map(withJar) };
   });
-  for (const make of makes) make.events = make.events.map(withJar);
-  const milks = MILKS.map((milk): KnownMilk => ({ ...milk, day: came, useBy: onDay(LASTS_DAYS) }));
-  const milk = milks[0] as KnownMilk;
-  const draft = {
-    ...FIRST_DRAFT,
-    milkId: milk.id,
-    fields: {
-      ...FIRST_DRAFT.fields,
-      litres: { value: 12, text: null },
-      fatPct: { value: milk.fatPct, text: null },
-      proteinPct: { value: 3.54, text: null },
-      startC: { value: milk.startC, text: null },
-      pricePerLitre: { value: milk.pricePerLitre, text: null },
-    },
-  };
-  await db.transaction('rw', [db.makes, db.events, db.milks, db.goods, db.settings], async () => {
+  await db.transaction('rw', [db.makes, db.events, db.settings], async () => {
+    // Another window may have laid them meanwhile, and somebody noted something.
+    if (await db.settings.get('demo-laid')) return;
     await db.settings.put({ key: 'demo-laid', value: now });
-    await db.settings.put({
-      key: 'kitchen',
-      value: demoKitchen(format(dayStart(now) - CHECKED_DAYS_AGO * 24 * HOUR, 'yyyy-MM-dd')),
-    });
-    await db.settings.put({ key: 'draft', value: draft });
-    await db.settings.put({ key: 'week', value: demoWishes(now) });
-    await db.milks.bulkPut(milks);
-    await db.goods.bulkPut(GOODS);
-    for (const { id, events } of makes) {
-      await db.makes.put({ id });
-      await db.events.bulkPut(events.map((event) => ({ ...event, makeId: id })));
-    }
+    await db.makes.bulkPut(makes.map(({ id }) => ({ id })));
+    await db.events.bulkPut(
+      makes.flatMap(({ id, events }) => events.map((event) => ({ ...event, makeId: id }))),
+    );
   });
+}
+
+/** Lays the whole demo out. */
+export async function layDemo(db: Database, clock: Clock, load: LoadDemo): Promise<void> {
+  await layKitchen(db, clock.wall());
+  await layMakes(db, clock.wall(), load);
 }
 
 /** The make under way is of yesterday's milk; the lots of the earlier ones are used up and off the shelf. */

@@ -18,8 +18,8 @@ export default function PlanView() {
   const draft = useAppSelector((state) => state.draft);
   const chosen = useMethod(draft.method);
   const now = useNow(60_000);
-  // Nobody sees the paper while typing: it may follow a moment later.
-  const onPaper = useDeferredValue(live.planned);
+  // Nobody sees the paper while typing: it may follow a moment later, the first time too.
+  const onPaper = useDeferredValue(live.planned, null);
   const plan = live.planned?.plan ?? null;
   return (
     <>

@@ -44,8 +44,8 @@ export function Scene({
   const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
-  // What stands further down may follow a moment later.
-  const later = useDeferredValue(planned);
+  // What stands further down may follow a moment later, the first time too.
+  const later = useDeferredValue(planned, null);
   const { plan } = planned;
   const p = plan.predictions;
   const pail = pailOf(planned, format);
@@ -105,7 +105,7 @@ export function Scene({
         against={against}
         faults={faults}
       />
-      <Below planned={later} method={method} against={against} startMs={times.startMs} />
+      {later && <Below planned={later} method={method} against={against} startMs={times.startMs} />}
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
