@@ -45,6 +45,12 @@ async function shoot(
   await page.clock.install({ time: HOUR });
   await page.goto(`${base}${path}`);
   await page.locator('h1').first().waitFor();
+  // In the demo something is on the heat: its makes come a moment after the view.
+  if (base === DEMO)
+    await page
+      .getByRole('navigation', { name: /^Day line/ })
+      .getByRole('link')
+      .waitFor();
   await page.evaluate(() => document.fonts.ready);
   await act(page);
   await page.waitForLoadState('networkidle');
