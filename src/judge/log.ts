@@ -145,8 +145,6 @@ export const pHsIn = (log: Log, which: Which): Read[] =>
       event: seq,
     })),
   );
-export const allPHs = ({ state }: Log): Read[] =>
-  state.pHs.map(({ pH, at, seq }) => ({ value: pH, at, event: seq }));
 
 export const highest = (reads: readonly Read[]): Read | undefined =>
   reads.reduce<Read | undefined>((most, one) => (most && most.value >= one.value ? most : one), undefined);

@@ -26,4 +26,3 @@ export const unfinishedSchema = z.looseObject({
     z.looseObject({ type: z.enum(['number', 'boolean', 'choice', 'steps']), label: z.string().max(1000) }),
   ),
 });
-export type Unfinished = z.infer<typeof unfinishedSchema>;

@@ -60,13 +60,6 @@ export function addedEvent(
   };
 }
 
-/** How much more or less of a dose went in than was planned, as a share of that; null where it went in as planned. */
-export function departureOf(state: MakeState, dose: AddedDose): number | null {
-  const of = state.added.filter((one) => one.dose === dose);
-  const planned = of[0]?.plannedAmount ?? 0;
-  return of.length === 0 || planned <= 0 ? null : amountIn(of) / planned;
-}
-
 /** Whether the stage under way makes or handles pieces that may be counted. */
 export const countsPieces = (state: MakeState): boolean => {
   const params = state.parameters[stageAt(state).id];

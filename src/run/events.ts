@@ -285,7 +285,6 @@ export const eventSchema = shapes.superRefine((event, context) => {
 });
 
 export type MakeEvent = z.infer<typeof eventSchema>;
-export type EventType = MakeEvent['type'];
 export type Started = Extract<MakeEvent, { type: 'started' }>;
 
 /** An event before the log has given it its place and time. */

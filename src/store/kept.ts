@@ -39,7 +39,7 @@ const draftSchema = z
     cream: z.boolean(),
     calcium: z.boolean(),
     coagulantForm: z.enum(['liquid', 'tablet', 'powder']),
-    coagulantBy: z.enum(['strength', 'label']),
+    coagulantBy: z.enum(['strength', 'soxhlet', 'label']),
     cultureForm: z.enum(['freeze-dried', 'liquid', 'saved']),
     cultureLabel: z.enum(['usual', 'gram', 'sachet']),
     given: z.partialRecord(

@@ -11,7 +11,7 @@ import {
   usualMultiplier,
 } from './clotting';
 import { amountOfImcu, imcuOfLabel, imcuPerMeasure, productOf, tabletsText } from './product';
-import { imcuOfSoxhlet, sameWork, strengthLeft } from './strength';
+import { imcuOfSoxhlet, sameWork, soxhletOf, strengthLeft } from './strength';
 
 const milk = (change: Partial<Clotting>): Clotting => ({
   species: 'cow',
@@ -70,6 +70,9 @@ describe('strength', () => {
   it('Soxhlet 1:10,000 is about 145 and 1:15,000 about 215 IMCU/mL, ±15 % (from memory)', () => {
     expect(Math.abs(imcuOfSoxhlet(10_000) / 145 - 1)).toBeLessThan(0.15);
     expect(Math.abs(imcuOfSoxhlet(15_000) / 215 - 1)).toBeLessThan(0.15);
+    expect([15, 15_000, 999, 1000, 2_500_000].map(soxhletOf)).toEqual([
+      15_000, 15_000, 999_000, 1000, 2_500_000,
+    ]);
   });
 
   it('fades about 1 % a month at 5 °C, three times as fast at 15 °C (from memory)', () => {

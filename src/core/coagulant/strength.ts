@@ -8,7 +8,17 @@ import { expOf, powOf } from '../numeric/elementary';
 /** IMCU/mL of each unit of Soxhlet strength 1:10,000: 1:10,000 is about 145, 1:15,000 about 215, ±15 %. From memory. */
 const IMCU_PER_SOXHLET_TEN_THOUSAND = 144;
 
-/** IMCU/mL of a liquid whose label gives its Soxhlet strength as 1 : `soxhlet`. */
+/** None so weak is sold: a smaller number is one of thousands, or "15,000" read with a decimal comma. */
+const WEAKEST_SOXHLET = 1000;
+
+/** The Soxhlet strength 1 : so much that a number as typed stands for. */
+export const soxhletOf = (typed: number): number => (typed < WEAKEST_SOXHLET ? typed * 1000 : typed);
+
+/**
+ * IMCU in a mL, or a gram, of a product whose label gives its Soxhlet strength as 1 : `soxhlet`.
+ *
+ * @example imcuOfSoxhlet(15_000) // 216
+ */
 export const imcuOfSoxhlet = (soxhlet: number): number => (soxhlet / 10_000) * IMCU_PER_SOXHLET_TEN_THOUSAND;
 
 /** Loss of a liquid at 5 °C, share a month; three times as fast per 10 °C; dry forms lose little. From memory. */

@@ -1,4 +1,4 @@
-import { cbrtOf, expOf, lnOf } from '../numeric/elementary';
+import { cbrtOf, lnOf } from '../numeric/elementary';
 
 /** How a cheese's heat spreads in it, cm²/s. From memory. */
 const DIFFUSIVITY_CM2_PER_S = 1.3e-3;
@@ -46,12 +46,6 @@ export function coreTauMin(piece: Cooling): number {
 
 /** The core lags before it falls, as the first term of the series says: 4/π of the distance for a slab, 2 for a ball. Carslaw and Jaeger, from memory. */
 const FIRST_TERM = { slab: 4 / Math.PI, ball: 2 } as const;
-
-/** Core temperature after `minutes`, °C, never above where it began. */
-export function coreAfter(piece: Cooling, startC: number, aroundC: number, minutes: number): number {
-  const left = Math.min(1, FIRST_TERM[piece.shape] * expOf(-minutes / coreTauMin(piece)));
-  return aroundC + (startC - aroundC) * left;
-}
 
 /** Minutes until the core comes to `toC`; Infinity where its surroundings never bring it there. */
 export function minutesToCore(piece: Cooling, startC: number, toC: number, aroundC: number): number {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { normal, seeded } from '../stats/random';
 import { keptC, wrapFor } from './keepWarm';
-import { learnedCarryOverC, learnedMinutes, learnPot, rampGuide, usualLoss } from './learn';
+import { learnedCarryOverC, learnedMinutes, learnPot, usualLoss } from './learn';
 import { minutesTo, potOf, tempAfter } from './pot';
 
 const course = (litres: number, kw: number, upTo: number, noise: () => number, room = 20) => {
@@ -40,20 +40,12 @@ describe('a pot learned from its readings', () => {
       const readings = course(litres, kw, Math.ceil(whole / 2), () => 0.3 * normal(random)).filter(
         (_, i) => i % 3 === 0,
       );
-      const guide = rampGuide(readings, [0, 4], [whole, 40], 20, 1, usualLoss(pot));
-      const at = readings.at(-1)?.[0] as number;
-      return Math.abs(at + (guide?.arrivesInMin ?? 999) - whole);
+      const learned = learnPot(readings, 20, usualLoss(pot));
+      if (!learned) throw new Error('so many readings must do');
+      const [at, tempC] = readings.at(-1) as readonly [number, number];
+      return Math.abs(at + learnedMinutes(learned, tempC, 40, 20) - whole);
     }).sort((a, b) => a - b);
     expect(errors[10] as number).toBeLessThanOrEqual(2);
-  });
-
-  it('says ahead and behind, and off before it arrives', () => {
-    const readings = [0, 2, 4, 6].map((m) => [m, 10 + 2 * m] as const);
-    const slow = rampGuide(readings, [0, 10], [10, 40], 20, 2, 0.004);
-    expect(slow?.aheadC).toBeLessThan(0);
-    expect(slow?.lateMin).toBeGreaterThan(0);
-    expect(slow?.offInMin as number).toBeLessThan(slow?.arrivesInMin as number);
-    expect(rampGuide(readings, [0, 10], [20, 34], 20, 2, 0.004)?.aheadC).toBeGreaterThan(0);
   });
 
   it('needs three readings and some warming', () => {

@@ -1,5 +1,4 @@
 import { expOf, lnOf, squareOf } from '../numeric/elementary';
-import { clamp } from '../units/measures';
 import type { Pot } from './pot';
 
 /** What a pot's own readings say of it: heating while the pot is cold, and how fast it gives heat away. */
@@ -73,41 +72,6 @@ export function learnedMinutes(pot: LearnedPot, fromC: number, toC: number, room
   const settles = roomC + pot.risePerMin / pot.lossPerMin;
   if (settles <= toC) return Number.POSITIVE_INFINITY;
   return lnOf((settles - fromC) / (settles - toC)) / pot.lossPerMin;
-}
-
-/** Where a ramp stands against its plan. */
-export interface RampGuide {
-  /** Degrees ahead of (above nought) or behind the plan now. */
-  aheadC: number;
-  arrivesInMin: number;
-  /** Minutes until the heat goes off, so that it coasts onto the target. */
-  offInMin: number;
-  /** Minutes late (above nought) or early. */
-  lateMin: number;
-}
-
-/**
- * Ramp guide: from `from` to `to` ([minute, °C]), what the last readings say. `carryOverC` is how far this pot coasts.
- */
-export function rampGuide(
-  readings: Readings,
-  from: readonly [number, number],
-  to: readonly [number, number],
-  roomC: number,
-  carryOverC: number,
-  usualLossPerMin: number,
-): RampGuide | null {
-  const pot = learnPot(readings, roomC, usualLossPerMin);
-  const last = readings.at(-1);
-  if (!pot || !last) return null;
-  const share = clamp((last[0] - from[0]) / (to[0] - from[0]), 0, 1);
-  const arrivesInMin = learnedMinutes(pot, last[1], to[1], roomC);
-  return {
-    aheadC: last[1] - (from[1] + share * (to[1] - from[1])),
-    arrivesInMin,
-    offInMin: learnedMinutes(pot, last[1], to[1] - carryOverC, roomC),
-    lateMin: last[0] + arrivesInMin - to[0],
-  };
 }
 
 /** Carry-over learned from finished warmings, °C: the median of how far each coasted, or the usual one until there is any. */

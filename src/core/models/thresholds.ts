@@ -14,4 +14,3 @@ export const THRESHOLDS = {
   'full-bag':
     'A bag takes no more milk than it is given; past that weight more bags are hung, not bigger ones.',
 } as const;
-export type Threshold = keyof typeof THRESHOLDS;

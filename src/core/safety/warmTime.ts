@@ -23,8 +23,3 @@ export function warmMinutes(series: readonly (readonly [number, number])[]): num
   }
   return sum;
 }
-
-/** From 57 to 21 °C within 2 h, to 5 °C within 4 more. Source: food authorities' guidance, from memory. */
-export function cooledInTime(minutesTo21: number, minutesTo5: number): boolean {
-  return minutesTo21 <= 120 && minutesTo5 - minutesTo21 <= 240;
-}

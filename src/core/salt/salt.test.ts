@@ -1,12 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { saltedTooEarly, saltGrams, saltShareOf } from './dry';
+import { saltedTooEarly, saltGrams } from './dry';
 import { GRAMS_PER_TEASPOON, SPOONABLES, spoonsFor } from './spoons';
 
 describe('dry salt', () => {
   it('is a percentage of the weighed cheese (definition)', () => {
     expect(saltGrams(1.45, 1.2)).toBeCloseTo(17.4, 10);
-    expect(saltShareOf(25)).toBeCloseTo(0.2, 12);
   });
 });
 

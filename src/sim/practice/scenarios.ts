@@ -205,6 +205,3 @@ export const SCENARIOS: readonly Scenario[] = [
     briefOf('cultured-stretched', 8),
   ),
 ];
-
-/** What is found under an id; undefined for one that is not there. */
-export const scenarioOf = (id: string): Scenario | undefined => SCENARIOS.find((one) => one.id === id);

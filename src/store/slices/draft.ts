@@ -33,6 +33,7 @@ const DRAFT_FIELDS = [
   'wheyProteinPct',
   'wheyPH',
   'strengthImcu',
+  'soxhlet',
   'ageMonths',
   'setsLitres',
   'inMin',
@@ -74,8 +75,8 @@ export interface Draft {
   cream: boolean;
   calcium: boolean;
   coagulantForm: CoagulantForm;
-  /** Known by its strength, or by what its label says it sets. */
-  coagulantBy: 'strength' | 'label';
+  /** Known by its strength in units, as its label's 1 : so much, or by what its label says it sets. */
+  coagulantBy: 'strength' | 'soxhlet' | 'label';
   cultureForm: 'freeze-dried' | 'liquid' | 'saved';
   /** What a freeze-dried culture's label speaks of: nothing, a gram, or a sachet. */
   cultureLabel: 'usual' | 'gram' | 'sachet';
@@ -142,6 +143,7 @@ export const FIRST_DRAFT: Draft = {
     wheyProteinPct: at(0.75),
     wheyPH: at(6.4),
     strengthImcu: at(200),
+    soxhlet: at(15_000),
     ageMonths: at(0),
     setsLitres: at(50),
     inMin: at(40),

@@ -1,5 +1,6 @@
 import { parseISO } from 'date-fns';
 import { ACIDS } from '../../core/acid/acids';
+import { imcuOfSoxhlet, soxhletOf } from '../../core/coagulant/strength';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
@@ -39,6 +40,7 @@ export const FIELDS: Record<
   wheyProteinPct: { path: 'milk.proteinPct', bounds: { min: 0.2, max: 9 } },
   wheyPH: { path: 'milk.pH', bounds: BOUNDS.wheyPH },
   strengthImcu: { path: 'coagulant.strength', bounds: BOUNDS.imcuPerMl },
+  soxhlet: { path: 'coagulant.strength', bounds: { min: 1, max: 10_000_000 } },
   ageMonths: { path: 'coagulant.ageMonths', bounds: BOUNDS.ageMonths },
   setsLitres: { path: 'coagulant.setsLitres', bounds: { min: 0.1, max: 10_000 } },
   inMin: { path: 'coagulant.inMin', bounds: { min: 1, max: 300 } },
@@ -66,9 +68,16 @@ type Read = (name: DraftField, at?: string) => number | undefined;
 
 function coagulantOf({ coagulantForm: form, coagulantBy }: Draft, read: Read) {
   const ageMonths = read('ageMonths');
-  return coagulantBy === 'strength'
-    ? { form, [STRENGTH_FIELD[form]]: read('strengthImcu', `coagulant.${STRENGTH_FIELD[form]}`), ageMonths }
-    : {
+  const path = `coagulant.${STRENGTH_FIELD[form]}`;
+  switch (coagulantBy) {
+    case 'strength':
+      return { form, [STRENGTH_FIELD[form]]: read('strengthImcu', path), ageMonths };
+    case 'soxhlet': {
+      const soxhlet = read('soxhlet', path);
+      return { form, [STRENGTH_FIELD[form]]: soxhlet && imcuOfSoxhlet(soxhletOf(soxhlet)), ageMonths };
+    }
+    case 'label':
+      return {
         form,
         per: LABEL_PER[form],
         setsLitres: read('setsLitres'),
@@ -76,6 +85,7 @@ function coagulantOf({ coagulantForm: form, coagulantBy }: Draft, read: Read) {
         atC: read('atC'),
         ageMonths,
       };
+  }
 }
 
 function cultureOf({ cultureForm: form, cultureLabel }: Draft, read: Read) {

@@ -61,6 +61,23 @@ describe('a brief in the form and back', () => {
     });
   });
 
+  it('a bottle of 1 : 15,000 is one of 216 IMCU in a mL, and what is no number is answered where it is typed', () => {
+    const draft: Draft = { ...FIRST_DRAFT, method: 'quick-stretched', coagulantBy: 'soxhlet' };
+    expect(briefOf(draft, kitchen, NOW_WALL, METHODS).brief?.coagulant).toMatchObject({ imcuPerMl: 216 });
+    for (const [value, text] of [
+      [null, 'strong'],
+      [900_000, null],
+    ] as const)
+      expect(
+        briefOf(
+          { ...draft, fields: { ...draft.fields, soxhlet: { value, text } } },
+          kitchen,
+          NOW_WALL,
+          METHODS,
+        ).faults.map(({ path }) => path),
+      ).toEqual(['coagulant.imcuPerMl']);
+  });
+
   it('whey has figures of its own', () => {
     const whey = roundTrip(basic('whey-ricotta', { fatPct: 0.5, proteinPct: 0.9, pH: 6.1 }));
     expect(whey.milk).toMatchObject({ fatPct: 0.5, proteinPct: 0.9, pH: 6.1 });

@@ -4,23 +4,18 @@ import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import type { Dose, Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
-import { type Draft, draftChanged } from '../../store/slices/draft';
+import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
 import { faultText } from '../common/faultText';
-import { STRENGTH_FIELD } from '../draft/briefOf';
 import { goodChosen, goodKindOf } from '../draft/goods';
+import { CoagulantPart } from './CoagulantPart';
 import { DraftNumber } from './DraftNumber';
 import { FromShelf, OtherStrains } from './FromShelf';
-
-interface PartProps {
-  draft: Draft;
-  faults: readonly Fault[];
-  change(next: Parameters<typeof draftChanged>[0]): void;
-}
+import type { PartProps } from './parts';
 
 function AcidPart({ draft, faults, change }: PartProps) {
   const format = useFormat();
@@ -47,66 +42,6 @@ function AcidPart({ draft, faults, change }: PartProps) {
         </div>
       )}
       <p className="mt-1 text-sm text-ink-soft">Tastes {ACIDS[draft.acid].taste}.</p>
-      {fault && <FaultText>{faultText(fault, format)}</FaultText>}
-    </>
-  );
-}
-
-const STRENGTH = {
-  liquid: { label: 'IMCU in a mL', bounds: BOUNDS.imcuPerMl, step: 10 },
-  tablet: { label: 'IMCU a tablet', bounds: BOUNDS.imcuEach, step: 100 },
-  powder: { label: 'IMCU in a gram', bounds: BOUNDS.imcuPerG, step: 100 },
-} as const;
-
-function CoagulantPart({ draft, faults, change }: PartProps) {
-  const format = useFormat();
-  const fault = faults.find((one) => one.path === 'coagulant');
-  const form = draft.coagulantForm;
-  return (
-    <>
-      <Select
-        label="Coagulant"
-        value={form}
-        options={[
-          { value: 'liquid', text: 'liquid' },
-          { value: 'tablet', text: 'tablets' },
-          { value: 'powder', text: 'powder' },
-        ]}
-        onChange={(coagulantForm) => change({ coagulantForm, ...goodChosen(draft, 'coagulant', undefined) })}
-      />
-      <Select
-        label="Known by"
-        value={draft.coagulantBy}
-        options={[
-          { value: 'strength', text: 'its strength' },
-          { value: 'label', text: 'what it sets' },
-        ]}
-        onChange={(coagulantBy) => change({ coagulantBy })}
-      />
-      {draft.coagulantBy === 'strength' ? (
-        <DraftNumber
-          name="strengthImcu"
-          {...STRENGTH[form]}
-          path={`coagulant.${STRENGTH_FIELD[form]}`}
-          bare
-          hint="single strength is about 200 in a mL"
-          faults={faults}
-        />
-      ) : (
-        <>
-          <DraftNumber
-            name="setsLitres"
-            label={`1 ${{ liquid: 'mL', tablet: 'tablet', powder: 'g' }[form]} sets`}
-            step={1}
-            quantity="volume"
-            bare
-            faults={faults}
-          />
-          <DraftNumber name="inMin" label="in" step={5} unit="min" bare faults={faults} />
-          <DraftNumber name="atC" label="at" step={1} quantity="temperature" bare faults={faults} />
-        </>
-      )}
-      <DraftNumber name="ageMonths" label="Kept for" step={1} unit="months" bare faults={faults} />
       {fault && <FaultText>{faultText(fault, format)}</FaultText>}
     </>
   );

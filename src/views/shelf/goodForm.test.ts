@@ -95,7 +95,7 @@ describe('a good in its form', () => {
       kind: fc.constantFrom(...GOOD_KINDS),
       measure: fc.constantFrom('g', 'mL', 'tablets', 'sachets'),
       form: fc.constantFrom('liquid', 'tablet', 'powder'),
-      knownBy: fc.constantFrom('strength', 'label'),
+      knownBy: fc.constantFrom('strength', 'soxhlet', 'label'),
       cultureForm: fc.constantFrom('freeze-dried', 'liquid', 'saved'),
       acidKind: fc.constantFrom('citric', 'vinegar', 'lemon', 'lactic'),
     });
@@ -122,6 +122,16 @@ describe('a good in its form', () => {
     expect(by({ form: 'liquid', imcu: '280' })).toEqual({ form: 'liquid', imcuPerMl: 280 });
     expect(by({ form: 'tablet', imcu: '1100' })).toEqual({ form: 'tablet', imcuEach: 1100 });
     expect(by({ form: 'powder', imcu: '2200' })).toEqual({ form: 'powder', imcuPerG: 2200 });
+    expect(by({ knownBy: 'soxhlet', form: 'liquid', soxhlet: '15000' })).toEqual({
+      form: 'liquid',
+      imcuPerMl: 216,
+    });
+    expect(by({ knownBy: 'soxhlet', form: 'powder', soxhlet: '100,000' })?.imcuPerG).toBeCloseTo(1440, 9);
+    // No tablet's label says so: what stands in the form then is its strength.
+    expect(by({ knownBy: 'soxhlet', form: 'tablet', imcu: '1100' })).toEqual({
+      form: 'tablet',
+      imcuEach: 1100,
+    });
     expect(by({ knownBy: 'label', form: 'tablet', setsLitres: '25', inMin: '40', atC: '34' })).toEqual({
       form: 'tablet',
       per: 'tablet',

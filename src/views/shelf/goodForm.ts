@@ -1,4 +1,5 @@
 import { ACID_KINDS, ACIDS } from '../../core/acid/acids';
+import { imcuOfSoxhlet, soxhletOf } from '../../core/coagulant/strength';
 import { readNumber } from '../../core/units/numbers';
 import {
   CONDITIONS,
@@ -41,6 +42,7 @@ export function wordsOf(good: Good | undefined): Words {
     form: coagulant?.form ?? 'liquid',
     knownBy: coagulant && coagulant.setsLitres !== undefined ? 'label' : 'strength',
     imcu: shown(coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG ?? 200),
+    soxhlet: '15000',
     setsLitres: shown(coagulant?.setsLitres ?? 50),
     inMin: shown(coagulant?.inMin ?? 40),
     atC: shown(coagulant?.atC ?? 35),
@@ -55,6 +57,10 @@ export function wordsOf(good: Good | undefined): Words {
 
 const IMCU_FIELD = { liquid: 'imcuPerMl', tablet: 'imcuEach', powder: 'imcuPerG' } as const;
 export const PER = { liquid: 'mL', tablet: 'tablet', powder: 'g' } as const;
+
+/** How a coagulant's strength is known; no tablet's label says 1 to so much. */
+const knownBy = ({ knownBy: by, form }: Words): 'strength' | 'soxhlet' | 'label' =>
+  by === 'label' || (by === 'soxhlet' && form !== 'tablet') ? by : 'strength';
 
 const number = (key: string, label: string, unit: string, path?: string): Asked => ({
   key,
@@ -95,16 +101,19 @@ export function goodFields(w: Words): readonly Asked[] {
           choice('form', 'Form', Object.keys(PER)),
           choice('origin', 'From', ['animal', 'microbial', 'vegetable']),
           choice('knownBy', 'Known by', [
-            { value: 'strength', text: 'its strength' },
+            { value: 'strength', text: 'its strength in IMCU' },
+            ...(form === 'tablet' ? [] : [{ value: 'soxhlet', text: 'a strength of 1 to …' }]),
             { value: 'label', text: 'what it sets' },
           ]),
-          ...(w.knownBy === 'strength'
-            ? [number('imcu', 'Strength', `IMCU/${per}`, `coagulant.${IMCU_FIELD[form]}`)]
-            : [
-                number('setsLitres', `1 ${per} sets`, 'L', 'coagulant.setsLitres'),
-                number('inMin', 'in', 'min', 'coagulant.inMin'),
-                number('atC', 'at', '°C', 'coagulant.atC'),
-              ]),
+          ...{
+            strength: [number('imcu', 'Strength', `IMCU/${per}`, `coagulant.${IMCU_FIELD[form]}`)],
+            soxhlet: [number('soxhlet', 'Strength 1 to', '', `coagulant.${IMCU_FIELD[form]}`)],
+            label: [
+              number('setsLitres', `1 ${per} sets`, 'L', 'coagulant.setsLitres'),
+              number('inMin', 'in', 'min', 'coagulant.inMin'),
+              number('atC', 'at', '°C', 'coagulant.atC'),
+            ],
+          }[knownBy(w)],
         ]
       : []),
     ...(w.kind === 'culture'
@@ -143,6 +152,8 @@ export function goodOf(w: Words, id: string): unknown {
   const strains = w.strains ? { strains: w.strains } : {};
   const orNull = (key: string) => ((w[key] ?? '').trim() === '' ? null : number(key));
   const form = w.form as keyof typeof IMCU_FIELD;
+  const soxhlet = number('soxhlet');
+  const ofSoxhlet = typeof soxhlet === 'number' ? imcuOfSoxhlet(soxhletOf(soxhlet)) : soxhlet;
   return {
     id,
     kind: w.kind,
@@ -158,15 +169,15 @@ export function goodOf(w: Words, id: string): unknown {
     ...(w.kind === 'coagulant' && {
       origin: w.origin,
       coagulant:
-        w.knownBy === 'strength'
-          ? { form, [IMCU_FIELD[form]]: number('imcu') }
-          : {
+        knownBy(w) === 'label'
+          ? {
               form,
               per: PER[form],
               setsLitres: number('setsLitres'),
               inMin: number('inMin'),
               atC: number('atC'),
-            },
+            }
+          : { form, [IMCU_FIELD[form]]: knownBy(w) === 'strength' ? number('imcu') : ofSoxhlet },
     }),
     ...(w.kind === 'culture' && {
       culture:
