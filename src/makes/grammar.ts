@@ -125,7 +125,14 @@ export interface Telling {
   yieldKg: number;
   /** Moisture of the finished cheese, %. */
   moisturePct: number;
-  acid: { name: string; firstText: string; heldText: string; waterText: string } | null;
+  acid: {
+    name: string;
+    firstText: string;
+    heldText: string;
+    waterText: string;
+    /** It becomes acid only in the milk, over minutes or hours. */
+    turnsSlowly: boolean;
+  } | null;
   /** Every dose as the maker measures it, the water it goes into, and whether it is what the maker had in hand. */
   doses: Partial<
     Record<DoseId, { name: string; text: string; waterMl: number; waterText: string; inHand: boolean }>

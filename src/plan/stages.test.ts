@@ -1,8 +1,37 @@
 import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
+import { stageKind } from '../makes/kinds';
 import { conditionsOf } from '../makes/method';
 import { basic, planned } from './fixtures/briefs';
 import { applies, type Choices } from './stages';
+import { tellingOf } from './telling';
+
+describe('a powder that turns to acid in the milk', () => {
+  const acidStage = (method: string, kind: 'citric' | 'gdl') => {
+    const { plan, parameters } = planned(basic(method, {}, { acid: { kind } }));
+    const stage = plan.stages.find((one) => one.kind === 'add-acid');
+    if (!stage) throw new Error('no acid goes in');
+    const telling = tellingOf({ plan }, formatter(METRIC));
+    return { ...stage, words: stageKind(stage.kind).words(parameters[stage.id], telling) };
+  };
+
+  it('is waited for in cold milk, with no hands, and said why; citric acid is not', () => {
+    const slow = acidStage('quick-stretched', 'gdl');
+    expect(slow.durationMin.likely / 60).toBeGreaterThan(14);
+    expect(slow.hands).toEqual([[0, slow.handsOnMin]]);
+    expect(slow.handsOnMin).toBe(acidStage('quick-stretched', 'citric').durationMin.likely);
+    expect(slow.words.steps.join(' ')).toContain('turns to acid slowly');
+    expect(slow.words.done).toBe('It is sour');
+    expect(acidStage('quick-stretched', 'citric').words.steps.join(' ')).not.toContain('slowly');
+  });
+
+  it('turns while one stirs where the milk is hot', () => {
+    expect(acidStage('whole-milk-ricotta', 'gdl').durationMin).toEqual(
+      acidStage('whole-milk-ricotta', 'citric').durationMin,
+    );
+  });
+});
 
 describe('which stages belong to a batch', () => {
   it('a wash for every rinse that is wanted, counted', () => {

@@ -1,4 +1,4 @@
-import { ACIDS, isLiquidAcid } from '../core/acid/acids';
+import { ACIDS, isLiquidAcid, turningMin } from '../core/acid/acids';
 import { usualCarryOverC } from '../core/heat/carryOver';
 import { coastsC } from '../core/heat/warming';
 import type { Format } from '../core/units/format';
@@ -62,6 +62,7 @@ export function tellingOf(
             waterText: isLiquidAcid(kind)
               ? 'the same amount of cool water'
               : `${format.millilitres((dose.diluteInMl * first) / dose.grams)} of cool water`,
+            turnsSlowly: turningMin(kind, 25) > 0,
           }
         : null,
     doses: Object.fromEntries(

@@ -1,4 +1,4 @@
-import { powOf } from '../numeric/elementary';
+import { lnOf, powOf } from '../numeric/elementary';
 import { CITRATE_PKA } from './groups';
 
 /** Acids a maker has on the shelf. */
@@ -104,10 +104,16 @@ export const ACIDS: Record<AcidKind, AcidFacts> = {
 
 /** Half of the lactone has turned to acid after this at 30 °C, min; half the time for every 10 °C more. From memory, ±50 %. */
 const LACTONE_HALF_MIN = 40;
+/** A lactone has turned when no more than this is left of it. Judgement: that little moves the pH by less than a meter reads. */
+const LEFT_UNTURNED = 0.05;
 
-/** Share of a lactone that has become acid after `minutes` at `tempC`; 1 for every other acid. */
-export const releasedShare = (kind: AcidKind, minutes: number, tempC: number): number =>
-  kind === 'gdl' ? 1 - powOf(0.5, (minutes / LACTONE_HALF_MIN) * powOf(2, (tempC - 30) / 10)) : 1;
+/**
+ * Minutes until an acid is all acid in milk of `tempC`: none for most, long for a lactone in the cold.
+ *
+ * @example turningMin('gdl', 4) // 1048
+ */
+export const turningMin = (kind: AcidKind, tempC: number): number =>
+  kind === 'gdl' ? ((LACTONE_HALF_MIN * lnOf(1 / LEFT_UNTURNED)) / lnOf(2)) * powOf(2, (30 - tempC) / 10) : 0;
 
 /** Grams of the acid itself in a gram of a solid product, or in a millilitre of a liquid one. */
 export function acidPerUnit(acid: AcidProduct): number {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { turningMin } from '../../../core/acid/acids';
 import { coagulationPH } from '../../../core/acid/coagulation';
 import { Infeasible } from '../../../core/faults/fault';
 import { kindOf } from '../../grammar';
@@ -41,15 +42,18 @@ export const addAcid = kindOf({
         remedy: 'chill the milk first: acid goes into cold milk',
       });
     }
-    const MINUTES = cold ? COLD_MINUTES : HOT_MINUTES;
-    pot.minute += MINUTES;
+    const handsOnMin = cold ? COLD_MINUTES : HOT_MINUTES;
+    // A lactone is waited for, as cold or as hot as the milk is.
+    const durationMin = Math.max(handsOnMin, turningMin(acid.titrant.product.kind, pot.tempC));
+    pot.minute += durationMin;
     return {
-      durationMin: MINUTES,
-      handsOnMin: MINUTES,
+      durationMin,
+      handsOnMin,
       targetC: null,
       course: [
         [0, before],
-        [MINUTES, pot.tempC],
+        [handsOnMin, pot.tempC],
+        ...(durationMin > handsOnMin ? ([[durationMin, pot.tempC]] as const) : []),
       ],
     };
   },
@@ -65,10 +69,15 @@ export const addAcid = kindOf({
           steps: [
             'All of it, dissolved, in a thin stream into the cold milk while you stir fast: cold milk takes it without curdling.',
             'Then a slow minute up and down from the base.',
+            ...(acid?.turnsSlowly
+              ? [
+                  'Cover it, and keep it as cold as it is: this powder turns to acid slowly, and half of it takes hours in the cold. Go on when a reading says that pH; what is hurried turns sour in the curd.',
+                ]
+              : []),
           ],
           right: 'Milk as smooth as before.',
           normal: 'A few flecks where the stream went in: they stir away.',
-          done: 'Stirred in',
+          done: acid?.turnsSlowly ? 'It is sour' : 'Stirred in',
         }
       : {
           ...saying(
