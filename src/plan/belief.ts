@@ -52,12 +52,11 @@ export function expectedWorld(belief: Belief): Departure {
   return world;
 }
 
-/** How far an input of the spread strays once something has been learned; null where nothing that was learned touches it. */
-export function strayOf(belief: Belief, key: keyof Departure): { sd: number; relative: boolean } | null {
+/** How far the logarithm of an input of the spread strays once something has been learned; null where nothing that was learned touches it. */
+export function strayOf(belief: Belief, key: keyof Departure): number | null {
   for (const quantity of LEARNED_QUANTITIES) {
     const held = belief[quantity];
-    if (held && ENTERS[quantity][0] === key)
-      return { sd: hypotOf(held.sdLn, STRAYS[quantity].batch), relative: true };
+    if (held && ENTERS[quantity][0] === key) return hypotOf(held.sdLn, STRAYS[quantity].batch);
   }
   return null;
 }

@@ -1,7 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { drainedMoisturePct, drainMinutes } from './drain';
-import { kPaHoursOf, pressureKPa, roundAreaM2, selfWeightKPa, weightKg } from './press';
+import {
+  CHEESE_DENSITY_KG_PER_L,
+  kPaHoursOf,
+  pressureKPa,
+  roundAreaM2,
+  selfWeightKPa,
+  standingAreaM2,
+  weightKg,
+} from './press';
 import { CURD_STYLES } from './styles';
 import { earlyCutLoss, workedPoints } from './syneresis';
 import { gatheredShare, wheyKindOf } from './whey';
@@ -40,6 +48,9 @@ describe('pressing', () => {
     for (let i = 0; i < 4000; i++) sum += 2 * (0.6 + 0.4 * Math.exp(-(i + 0.5) / 1000 / 0.5)) * 0.001;
     expect(falling).toBeCloseTo(sum, 4);
   });
+
+  it('a litre of cheese 10 cm high stands on a square of 10 cm (definition)', () =>
+    expect(standingAreaM2(CHEESE_DENSITY_KG_PER_L, 10)).toBeCloseTo(0.01, 12));
 
   it('presses itself with half the weight of its own height (definition)', () =>
     expect(selfWeightKPa(10)).toBeCloseTo(0.52, 2));

@@ -1,7 +1,7 @@
 import { convert } from 'convert';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { blockedBetween } from './blocked';
+import { blockedBetween, clockMinutes } from './blocked';
 import { FIELD_UNITS, formatter, METRIC } from './format';
 import {
   celsiusOf,
@@ -34,6 +34,11 @@ describe('a time on the wall', () => {
       '2026-11-00T10:00',
     ])
       expect(wallMinutes(none), none).toBeNull();
+  });
+
+  it('a clock time is one of the day’s minutes, or none', () => {
+    expect(['00:00', '22:30', '23:59'].map(clockMinutes)).toEqual([0, 1350, 1439]);
+    for (const none of ['24:00', '23:60', '7:00', '07:00 ', '']) expect(clockMinutes(none), none).toBeNull();
   });
 
   it('somebody sleeps or is away in the very minutes that were said, and in no other', () => {

@@ -6,7 +6,7 @@ import { type Belief, expectedWorld } from '../belief';
 import { atLitres, type ReadyBrief } from '../brief/resolve';
 import { outcomeOf } from '../outcome';
 import { type BatchStage, walk } from '../stages';
-import { type Departure, type Dosed, potAtStart, worldOf } from '../world';
+import { type Departure, type Dosed, NO_DEPARTURE, potAtStart, worldOf } from '../world';
 import { type UncertainInput, uncertainInputs } from './inputs';
 
 export interface Range {
@@ -47,7 +47,7 @@ function departure(
   const depart = { ...likely };
   inputs.forEach((input, k) => {
     const z = (points[row * inputs.length + k] as number) * input.sd;
-    depart[input.key] = input.relative ? likely[input.key] * expOf(z) : likely[input.key] + z;
+    depart[input.key] = NO_DEPARTURE[input.key] === 1 ? likely[input.key] * expOf(z) : likely[input.key] + z;
   });
   return depart;
 }

@@ -13,9 +13,8 @@ export interface UncertainInput {
   /** As the maker calls it. */
   on: string;
   sharpenBy: string;
-  /** Standard deviation of the departure; relative for those whose likely value is one. */
+  /** Standard deviation of the departure, of its logarithm for those whose likely value is one. */
   sd: number;
-  relative: boolean;
 }
 
 /**
@@ -23,16 +22,13 @@ export interface UncertainInput {
  * species' default only to its herds; thermometers stray a degree; styles by their own table.
  */
 export function uncertainInputs(ready: ReadyBrief, belief: Belief = {}): UncertainInput[] {
-  const inputs = plainInputs(ready).map((input) => {
-    const learned = strayOf(belief, input.key);
-    return learned
-      ? { ...input, ...learned }
-      : { ...input, sd: Math.min(input.sd, mostStray(belief, input.key)) };
-  });
+  const inputs = plainInputs(ready).map((input) => ({
+    ...input,
+    sd: strayOf(belief, input.key) ?? Math.min(input.sd, mostStray(belief, input.key)),
+  }));
   for (const [quantity, key, on, sharpenBy] of ONLY_LEARNED) {
-    const learned = belief[quantity] && strayOf(belief, key);
-    if (learned && !inputs.some((input) => input.key === key))
-      inputs.push({ key, on, sharpenBy, ...learned });
+    const sd = belief[quantity] && strayOf(belief, key);
+    if (sd && !inputs.some((input) => input.key === key)) inputs.push({ key, on, sharpenBy, sd });
   }
   return inputs;
 }
@@ -46,30 +42,26 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       on: `${method.of} fat`,
       sharpenBy: `have the ${method.of} tested, or read the fat off its label`,
       sd: (has('milk.fatPct') ? 0.12 : 0.45) * (method.of === 'whey' ? WHEY_STRAYS : 1),
-      relative: false,
     },
     {
       key: 'proteinPct',
       on: `${method.of} protein`,
       sharpenBy: `have the ${method.of} tested, or read the protein off its label`,
       sd: (has('milk.proteinPct') ? 0.1 : 0.25) * (method.of === 'whey' ? WHEY_STRAYS : 1),
-      relative: false,
     },
     {
       key: 'pH',
       on: `${method.of} pH`,
       sharpenBy: `measure the ${method.of}’s pH at 25 °C before you start`,
       sd: has('milk.pH') ? 0.02 : 0.05,
-      relative: false,
     },
     {
       key: 'probeOffC',
       on: 'thermometer',
       sharpenBy: 'check the thermometer in ice water and at the boil',
       sd: 1,
-      relative: false,
     },
-    { key: 'power', on: 'hob', sharpenBy: 'note two temperatures while it warms', sd: 0.15, relative: true },
+    { key: 'power', on: 'hob', sharpenBy: 'note two temperatures while it warms', sd: 0.15 },
     {
       key: 'moisturePct',
       on: 'moisture of the cheese',
@@ -78,28 +70,24 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
           ? 'weigh the cheese while it drains and stop by weight'
           : 'weigh what comes out of the press or the stretch, and keep to the cut and the cook',
       sd: style.moistureSd,
-      relative: false,
     },
     {
       key: 'fatRetention',
       on: 'fat kept in the curd',
       sharpenBy: 'weigh a few makes: the book learns it',
       sd: 0.015,
-      relative: false,
     },
     {
       key: 'caseinRetention',
       on: 'casein kept in the curd',
       sharpenBy: 'weigh a few makes: the book learns it',
       sd: 0.008,
-      relative: false,
     },
     {
       key: 'wheyRetention',
       on: 'whey protein caught',
       sharpenBy: 'hold the scald to the minute and weigh what comes of it',
       sd: 0.08,
-      relative: true,
     },
   ];
   if (brief.acid && method.acid !== null) {
@@ -108,7 +96,6 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       on: 'acid strength',
       sharpenBy: 'use weighed citric acid, whose strength is known',
       sd: ACIDS[brief.acid.kind].strengthSd,
-      relative: true,
     });
   }
   if (brief.coagulant) {
@@ -117,7 +104,6 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       on: 'coagulant strength',
       sharpenBy: 'note when the bowl stops turning: the flocculation time says how strong it is',
       sd: (has('coagulant.setsLitres') ? 0.25 : 0.1) + 0.01 * (brief.coagulant.ageMonths ?? 0),
-      relative: true,
     });
   }
   if (brief.culture) {
@@ -126,7 +112,6 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       on: 'culture activity',
       sharpenBy: 'measure the pH once after four hours',
       sd: brief.culture.form === 'saved' ? 0.6 : 0.35,
-      relative: true,
     });
   }
   if (method.drain || method.bag) {
@@ -135,7 +120,6 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       on: 'pace of draining',
       sharpenBy: 'weigh the bag once while it drains',
       sd: 0.25,
-      relative: true,
     });
   }
   inputs.push({
@@ -143,7 +127,6 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
     on: 'room temperature',
     sharpenBy: 'hang a thermometer where the pot stands, and look at night',
     sd: has('roomC') ? 1 : 2,
-    relative: false,
   });
   return inputs;
 }

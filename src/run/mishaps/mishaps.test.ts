@@ -241,3 +241,22 @@ describe('what can go wrong, and what to do then', () => {
     expect(costs('stretch-hot', { at: 50 }).fatShare).toBeCloseTo(0, 12);
   });
 });
+
+it('of too much salt the salt alone is counted, whatever else went in', () => {
+  const coagulant = {
+    type: 'added',
+    stage: 'coagulant',
+    dose: 'coagulant',
+    amount: 3,
+    unit: 'mL',
+    said: { amount: 3, unit: 'mL' },
+    go: 0,
+  } as const;
+  const state = at(basic('quick-stretched'), 'coagulant', [[1, coagulant]]);
+  expect(state.added).toHaveLength(1);
+  const asked = MISHAPS['salt-double'].asks.find(({ id }) => id === 'grams');
+  if (!asked || !('usual' in asked) || typeof asked.usual !== 'function') throw new Error('asks for grams');
+  const planned = state.plan.doses.find(({ id }) => id === 'salt')?.grams ?? 0;
+  expect(planned).toBeGreaterThan(5);
+  expect(asked.usual(state)).toBeCloseTo(2 * planned, 9);
+});
