@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { action, choose, noteTemperature, open, to, toThePot, wentIn } from './kitchen';
+import { action, noteTemperature, open, openPlan, to, toThePot, wentIn } from './kitchen';
 
 test('a clock set back: the newer reading stays the newer, and nothing lasts less than nothing', async ({
   page,
@@ -23,8 +23,7 @@ test('a clock set back: the newer reading stays the newer, and nothing lasts les
 test('a clock that jumps between two goes of a dose adds both, and the plan follows the sum', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   await toThePot(page);
   await to(page, 'Coagulant');
   await wentIn(page, 'coagulant', '0.5');

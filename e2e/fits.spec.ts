@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { beginsInSight } from './inSight';
-import { choose, noteTemperature, open, to, toThePot } from './kitchen';
+import { noteTemperature, open, openPlan, to, toThePot } from './kitchen';
 
 test('a warming with two readings still has its pad in sight', async ({ page }) => {
   await open(page, '/plan');
@@ -39,8 +39,7 @@ test('a stage begins at its top, however far the one before was scrolled down', 
 test('what rings moves nothing away from under the finger, and stays in sight however far one has scrolled', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   await toThePot(page);
   await to(page, /Let it set/);
   const main = page.locator('[data-main]');

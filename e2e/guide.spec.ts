@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, choose, open, to, toThePot } from './kitchen';
+import { action, open, openPlan, to, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
@@ -14,8 +14,7 @@ async function noted(page: Page, what: 'pH' | 'weight', text: string) {
 }
 
 test('the bowl tells the cut, the knife what to do, and why it is late', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   await toThePot(page);
   await to(page, 'Let it set');
   await page.clock.fastForward('10:00');
@@ -34,8 +33,7 @@ test('the bowl tells the cut, the knife what to do, and why it is late', async (
 });
 
 test('a pH moves the rest of the plan; a weighed bag tells its new time and its salt', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Goat’s lactic log');
+  await openPlan(page, 'Goat’s lactic log');
   await toThePot(page);
   await to(page, 'Leave it');
   await page.clock.fastForward('14:00:00');
@@ -58,8 +56,7 @@ test('a pH moves the rest of the plan; a weighed bag tells its new time and its 
 });
 
 test('slab turns are counted', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   await toThePot(page);
   await to(page, 'Turn');
   await page.getByRole('button', { name: 'Turned: 0 of 6' }).click();
@@ -69,8 +66,7 @@ test('slab turns are counted', async ({ page }) => {
 test('what is due rings on every view by batch and stage, sleeps, and rings again until it is answered', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Skyr');
+  await openPlan(page, 'Skyr');
   await toThePot(page);
   await to(page, 'Scald');
   await page.getByRole('link', { name: 'Book' }).click();
@@ -144,8 +140,7 @@ test('a clock that is set is shown, and countdowns go by it', async ({ page }) =
 });
 
 test('afterwards: a label with its use-by, and ricotta from the whey', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   await toThePot(page);
   await to(page, 'Weigh it');
   await pad(page).getByRole('textbox').fill('0.5');

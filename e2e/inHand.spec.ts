@@ -1,11 +1,10 @@
 import { expect, test } from '@playwright/test';
-import { choose, open, pick } from './kitchen';
+import { choose, open, openPlan, pick } from './kitchen';
 
 test('a dose in hand is planned as it is, in few actions, and says what it falls short of', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Quick stretched ball');
+  await openPlan(page, 'Quick stretched ball');
   const acid = page.locator('[data-dose="acid"]');
   const computed = await acid.locator('.figure').first().textContent();
   await page.getByRole('button', { name: /^I have another amount of acid:/ }).click();
@@ -25,8 +24,7 @@ test('a dose in hand is planned as it is, in few actions, and says what it falls
 });
 
 test('what warms the pot changes its times; a bath too cool is said at its field', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   const warm = page
     .getByRole('list', { name: 'Stages' })
     .getByRole('listitem')
@@ -42,8 +40,7 @@ test('what warms the pot changes its times; a bath too cool is said at its field
 test('what few ask for is folded away, opens with what was said, and press steps are read as typed', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Fresh pressed white');
+  await openPlan(page, 'Fresh pressed white');
   await page.getByRole('button', { name: 'More: Pressed in steps' }).click();
   await page.getByRole('textbox', { name: 'Pressed in steps' }).fill('14 kg 60 min, 23 kg 30 min');
   await expect(page.getByRole('list', { name: 'Stages' })).toContainText(/then 23\.0.kg for 30.min/);
@@ -65,8 +62,7 @@ test('every dose, the pail, the yield and the hours stand in the first view', as
 });
 
 test('a plan is laid round the night and a day away, and says so', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Goat’s lactic log');
+  await openPlan(page, 'Goat’s lactic log');
   await page.getByRole('button', { name: /^When/ }).click();
   await page.getByRole('radio', { name: 'ready by' }).click();
   await page.getByLabel('Ready by').fill('2026-11-28T18:00');

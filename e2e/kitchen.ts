@@ -4,12 +4,23 @@ import { expect, type Page } from '@playwright/test';
 /** A Thursday morning in the kitchen's own zone; the app's clock starts here and runs on. */
 export const MORNING = '2026-11-26T09:00:00';
 
-/** Opens a view with the app's clock set. */
-export async function open(page: Page, path: string, at = MORNING) {
+/** The app at an address, its clock set. */
+async function arrive(page: Page, path: string, at: string) {
   await page.clock.install({ time: new Date(`${at}+01:00`) });
   await page.goto(path);
   await expect(page.getByRole('navigation', { name: 'Ways around' })).toBeVisible();
+}
+
+/** Opens a view with the app's clock set; the plan with a ricotta. */
+export async function open(page: Page, path: string, at = MORNING) {
+  await arrive(page, path, at);
   if (path === '/plan') await begin(page);
+}
+
+/** Opens the plan with the app's clock set, and takes a make off its shelves. */
+export async function openPlan(page: Page, make: string, at = MORNING) {
+  await arrive(page, '/plan', at);
+  await choose(page, make);
 }
 
 /** Whether the plan opens with the shelves, because nothing has been chosen yet. */

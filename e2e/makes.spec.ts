@@ -1,5 +1,16 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, choose, noteTemperature, open, pick, product, toPlan, toThePot, type } from './kitchen';
+import {
+  action,
+  choose,
+  noteTemperature,
+  open,
+  openPlan,
+  pick,
+  product,
+  toPlan,
+  toThePot,
+  type,
+} from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const press = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).click();
@@ -21,8 +32,7 @@ async function finish(page: Page, text: string) {
 }
 
 test('a paneer: rinsed, pressed under a weight, chilled, into the book', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Paneer');
+  await openPlan(page, 'Paneer');
   await product(page, 'acid');
   await page.getByLabel('Acid', { exact: true }).selectOption('vinegar');
   await type(page, 'Milk', '6');

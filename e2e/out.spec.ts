@@ -1,10 +1,9 @@
 import { expect, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
-import { choose, give, open, product, saved, type } from './kitchen';
+import { choose, give, open, openPlan, product, saved, type } from './kitchen';
 
 test('a plan goes out as text, calendar and file, and the file comes back in', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Goat’s lactic log');
+  await openPlan(page, 'Goat’s lactic log');
   await type(page, 'Milk', '6.5');
   await product(page, 'culture');
   await page.getByLabel('Culture is').selectOption('liquid');

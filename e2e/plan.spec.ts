@@ -6,7 +6,7 @@ import type { Brief } from '../src/plan/brief/schema';
 import { planBrief } from '../src/plan/plan';
 import { doseText } from '../src/plan/telling';
 import { hoursText } from '../src/views/common/times';
-import { choice, choose, open, pick, product, toPlan, type } from './kitchen';
+import { choice, open, openPlan, pick, product, toPlan, type } from './kitchen';
 
 const f = formatter(METRIC);
 
@@ -44,8 +44,7 @@ function core(
 
 for (const { title, id, of } of METHODS) {
   test(`${title}: the figures on the page are the core’s`, async ({ page }) => {
-    await open(page, '/plan');
-    if (id !== 'whole-milk-ricotta') await choose(page, title);
+    await openPlan(page, title);
     await type(page, of === 'whey' ? 'Whey' : 'Milk', '7,5');
     if (of === 'milk') await type(page, 'Fat', '4.2');
     const milk = of === 'whey' ? { fatPct: 0.3, proteinPct: 0.75, pH: 6.4 } : { fatPct: 4.2 };
@@ -90,8 +89,7 @@ test('the shelves say what this milk could become, what speaks against it, and b
 });
 
 test('schools and switches change the plan, and what they are stays over a reload', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Quick stretched ball');
+  await openPlan(page, 'Quick stretched ball');
   await pick(page, 'Stretch by', 'microwave');
   await pick(page, 'Stirred while it warms', 'no');
   await expect(page.getByRole('region', { name: 'To have ready' })).toContainText('a bowl for the microwave');
@@ -122,8 +120,7 @@ test('a moisture not asked for shows the one the plan goes to, for this milk; on
 test('a coagulant known only by its label, a culture by the sachet: doses come in tablets and sachets', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Squeaky cheddared curds');
+  await openPlan(page, 'Squeaky cheddared curds');
   await type(page, 'Milk', '8');
   await product(page, 'coagulant');
   await page.getByLabel('Coagulant', { exact: true }).selectOption('tablet');
@@ -184,8 +181,7 @@ test('units are switched once and remembered; what is typed is kept in meaning',
 });
 
 test('the family’s line: pulled across 80 °C a pot cheese becomes a ricotta', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Warm-acid pot cheese');
+  await openPlan(page, 'Warm-acid pot cheese');
   const knob = page.getByRole('slider', { name: 'Set temperature' });
   const acid = page.locator('[data-dose="acid"]');
   const cool = Number.parseFloat((await acid.locator('.figure').textContent()) ?? '');

@@ -6,7 +6,7 @@ import { SAID } from '../src/plan/fixtures/habits';
 import { planBrief } from '../src/plan/plan';
 import { sentencesOf, sentenceText } from '../src/plan/sentences';
 import { doseText } from '../src/plan/telling';
-import { begin, choice, choose, give, open, pick, type } from './kitchen';
+import { begin, choice, choose, give, open, openPlan, pick, type } from './kitchen';
 
 const f = formatter(METRIC);
 const spaced = (text: string) => text.replace(/\s+/g, ' ');
@@ -87,8 +87,7 @@ test('what was said is told apart from what stands as usual', async ({ page }) =
 });
 
 test('what is left out is named and taken up where it is named', async ({ page }) => {
-  await open(page, '/plan');
-  await choose(page, 'Cultured stretched pear, hung');
+  await openPlan(page, 'Cultured stretched pear, hung');
   await expect(page.getByTestId('left-out')).toContainText('Lipase');
   await pick(page, 'Lipase', 'yes');
   await expect(page.getByRole('list', { name: 'Stages' })).toContainText('Lipase in:');

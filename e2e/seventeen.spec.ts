@@ -1,17 +1,16 @@
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { beginsInSight } from './inSight';
-import { action, choose, open, toThePot } from './kitchen';
+import { action, openPlan, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const heading = (page: Page) => now(page).getByText(/· stage \d+ of \d+ ·/);
 const place = async (page: Page) =>
   /stage (\d+) of (\d+)/.exec((await heading(page).textContent()) ?? '') ?? [];
 
-for (const { title, id } of METHODS) {
+for (const { title } of METHODS) {
   test(`${title}: from the plan through every stage to the book`, async ({ page }) => {
-    await open(page, '/plan');
-    if (id !== 'whole-milk-ricotta') await choose(page, title);
+    await openPlan(page, title);
     await toThePot(page);
     const [, , total = '0'] = await place(page);
     for (let stage = 1; stage < Number(total); stage++) {

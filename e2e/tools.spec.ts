@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { action, choose, open, toPlan, toThePot, type } from './kitchen';
+import { action, open, openPlan, toPlan, toThePot, type } from './kitchen';
 
 test('pots, rings, moulds and thermometers are listed; wrong figures are answered; a plan names them', async ({
   page,
@@ -74,8 +74,7 @@ test('in inches and gallons a mould is what it is in centimetres', async ({ page
 test('a night colder than the day makes a long set longer; a small make of the day stays as it is', async ({
   page,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Goat’s lactic log');
+  await openPlan(page, 'Goat’s lactic log');
   const ready = page.getByText(/^Start now, ready/);
   const before = await ready.textContent();
   await page.goto('/kitchen');

@@ -1,12 +1,11 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, choose, MORNING, open, toThePot, type, wentIn } from './kitchen';
+import { action, MORNING, open, openPlan, toThePot, type, wentIn } from './kitchen';
 
 const later = (minutes: number) => new Date(new Date(`${MORNING}+01:00`).getTime() + minutes * 60_000);
 const bell = (page: Page) => page.getByRole('alert', { name: 'Ringing' });
 
 test('an alarm put to sleep or answered in one window is so in the other', async ({ page, context }) => {
-  await open(page, '/plan');
-  await choose(page, 'Skyr');
+  await openPlan(page, 'Skyr');
   await toThePot(page);
   await page.getByRole('button', { name: 'All clean' }).click();
   await page.getByRole('button', { name: 'Measured' }).click();
@@ -75,8 +74,7 @@ test('what went in, noted in two windows, adds up in both, and one undoes what t
   page,
   context,
 }) => {
-  await open(page, '/plan');
-  await choose(page, 'Fresh pressed white');
+  await openPlan(page, 'Fresh pressed white');
   await toThePot(page);
   for (const done of ['All clean', 'Measured', /reached/, 'Stirred in', 'Ripened'])
     await page.getByRole('button', { name: done }).click();
