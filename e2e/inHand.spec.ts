@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { choose, open, openPlan, pick } from './kitchen';
+import { choose, open, openPlan, pick, product } from './kitchen';
 
 test('a dose in hand is planned as it is, in few actions, and says what it falls short of', async ({
   page,
@@ -70,4 +70,25 @@ test('a plan is laid round the night and a day away, and says so', async ({ page
   await page.getByRole('button', { name: 'I am away for a while' }).click();
   await expect(page.getByRole('list', { name: 'Stages' })).toContainText(/Laid round your hours|Nearest/);
   await expect(page.getByRole('region', { name: 'What becomes of it' })).toContainText(/Start .*, ready /);
+});
+
+test('a bottle known by the 1 : 12,000 on its label is dosed by it, and a word in its place is answered', async ({
+  page,
+}) => {
+  await openPlan(page, 'Quick stretched ball');
+  const dose = page.locator('[data-dose="coagulant"]');
+  await expect(dose).toContainText('mL');
+  const mL = async () => Number.parseFloat(/([\d.]+)\s*mL/.exec((await dose.textContent()) ?? '')?.[1] ?? '');
+  const usual = await mL();
+  await product(page, 'coagulant');
+  await page.getByLabel('Known by').selectOption('soxhlet');
+  const ratio = page.getByRole('textbox', { name: '1 to', exact: true });
+  await ratio.fill('12,000');
+  await expect(page.getByRole('dialog')).toContainText('1 : 12000 is about 173 IMCU in a mL');
+  // Single strength, 200 IMCU in a mL, is what it was before.
+  await expect.poll(async () => (await mL()) / usual).toBeCloseTo(200 / 172.8, 1);
+  await ratio.fill('strong');
+  await expect(page.getByRole('dialog')).toContainText('"strong" is not a number: give 1000 to 10000000.');
+  await page.getByLabel('Coagulant', { exact: true }).selectOption('tablet');
+  await expect(page.getByLabel('Known by')).toHaveValue('strength');
 });

@@ -130,8 +130,8 @@ export interface Telling {
     firstText: string;
     heldText: string;
     waterText: string;
-    /** It becomes acid only in the milk, over minutes or hours. */
-    turnsSlowly: boolean;
+    /** How long after it is in it still turns to acid, min; 0 for one that is acid already. */
+    turnsMin: number;
   } | null;
   /** Every dose as the maker measures it, the water it goes into, and whether it is what the maker had in hand. */
   doses: Partial<

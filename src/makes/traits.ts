@@ -24,6 +24,8 @@ export type Doing =
   | 'heats-curd'
   | 'cools-milk'
   | 'ripens'
+  /** Acid is poured into the milk. */
+  | 'acidifies'
   | 'sets'
   | 'cuts'
   /** Curd stands or is stirred at the heat it was brought to. */

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
+import { turningMin } from '../core/acid/acids';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { stageKind } from '../makes/kinds';
 import { conditionsOf } from '../makes/method';
 import { basic, planned } from './fixtures/briefs';
+import { planBrief } from './plan';
 import { applies, type Choices } from './stages';
 import { tellingOf } from './telling';
 
@@ -24,6 +26,25 @@ describe('a powder that turns to acid in the milk', () => {
     expect(slow.words.steps.join(' ')).toContain('turns to acid slowly');
     expect(slow.words.done).toBe('It is sour');
     expect(acidStage('quick-stretched', 'citric').words.steps.join(' ')).not.toContain('slowly');
+  });
+
+  it('is refused where milk would stand warm for it', () => {
+    const refused = (method: string, milk: { startC?: number }, options = {}) => {
+      const result = planBrief(basic(method, milk, { acid: { kind: 'gdl' }, options }));
+      return result.ok ? null : result.faults.map(({ path, problem }) => `${path} ${problem}`).join();
+    };
+    expect(refused('quick-stretched', { startC: 8 })).toBeNull();
+    expect(refused('quick-stretched', { startC: 12 })).toMatch(
+      /^acid\.kind turns to acid so slowly.*\d+ hours$/,
+    );
+    expect(refused('quick-stretched', {}, { acidWhen: 'warming' })).toMatch(/^acid\.kind turns/);
+  });
+
+  it('is waited for before one looks at the whey, where milk is warm', () => {
+    const warm = acidStage('warm-acid-pot-cheese', 'gdl');
+    expect(warm.durationMin.likely).toBeCloseTo(turningMin('gdl', 50), -1);
+    expect(warm.words.steps[1]).toMatch(/^Cover it and wait \d+.min/);
+    expect(acidStage('warm-acid-pot-cheese', 'citric').words.steps[1]).toMatch(/^Wait two minutes/);
   });
 
   it('turns while one stirs where the milk is hot', () => {

@@ -1,4 +1,4 @@
-import { ACIDS, isLiquidAcid, turningMin } from '../core/acid/acids';
+import { ACIDS, isLiquidAcid } from '../core/acid/acids';
 import { usualCarryOverC } from '../core/heat/carryOver';
 import { coastsC } from '../core/heat/warming';
 import type { Format } from '../core/units/format';
@@ -40,6 +40,7 @@ export function tellingOf(
   const method = methodIn(of);
   const dose = plan.doses.find((one) => one.id === 'acid');
   const kind = plan.brief.acid?.kind ?? 'citric';
+  const into = plan.stages.find((stage) => does(stage, 'acidifies'));
   const first = dose ? dose.grams - dose.holdBackGrams : 0;
   return {
     format,
@@ -62,7 +63,7 @@ export function tellingOf(
             waterText: isLiquidAcid(kind)
               ? 'the same amount of cool water'
               : `${format.millilitres((dose.diluteInMl * first) / dose.grams)} of cool water`,
-            turnsSlowly: turningMin(kind, 25) > 0,
+            turnsMin: into ? into.durationMin.likely - into.handsOnMin : 0,
           }
         : null,
     doses: Object.fromEntries(

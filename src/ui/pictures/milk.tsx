@@ -111,6 +111,14 @@ export const MILK_PICTURES: Record<string, ReactNode> = {
       <Steam xs={[132, 158, 184]} />
     </g>
   ),
+  'add-acid-cold': (
+    <g>
+      <Pot />
+      <Line d="M124 112q24 14 52 0M130 98q-12 8-4 14" width={2.8} />
+      <Jug thin to={76} />
+      <Spoon x={136} />
+    </g>
+  ),
   'add-calcium': (
     <g>
       <Pot />

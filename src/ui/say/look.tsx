@@ -6,7 +6,7 @@ export const sayClass = (said: boolean, faulty = false): string =>
 
 /** The small plate a value opens on. */
 export const PLATE =
-  'plate z-40 max-h-[min(70vh,34rem)] w-[min(24rem,calc(100vw-24px))] overflow-y-auto px-4 py-3 text-left text-[16px] leading-snug font-plain font-normal';
+  'plate z-40 max-h-[min(70vh,34rem,var(--radix-popper-available-height,100vh))] w-[min(24rem,calc(100vw-24px))] overflow-y-auto px-4 py-3 text-left text-[16px] leading-snug font-plain font-normal';
 
 /** What is wrong with a value, on a line of its own after it. */
 export function SayFault({ id, children }: { id?: string; children: ReactNode }) {

@@ -40,7 +40,7 @@ export const FIELDS: Record<
   wheyProteinPct: { path: 'milk.proteinPct', bounds: { min: 0.2, max: 9 } },
   wheyPH: { path: 'milk.pH', bounds: BOUNDS.wheyPH },
   strengthImcu: { path: 'coagulant.strength', bounds: BOUNDS.imcuPerMl },
-  soxhlet: { path: 'coagulant.strength', bounds: { min: 1, max: 10_000_000 } },
+  soxhlet: { path: 'coagulant.strength', bounds: { min: 1000, max: 10_000_000 } },
   ageMonths: { path: 'coagulant.ageMonths', bounds: BOUNDS.ageMonths },
   setsLitres: { path: 'coagulant.setsLitres', bounds: { min: 0.1, max: 10_000 } },
   inMin: { path: 'coagulant.inMin', bounds: { min: 1, max: 300 } },

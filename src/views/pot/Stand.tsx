@@ -60,6 +60,7 @@ export function Stand({
   const moment = momentOf(state, format);
   const left = moment.endsAt - now;
   const paused = moment.pausedAt !== null;
+  const countdown = countdownText(paused ? -left : left);
   const cautions = state.plan.cautions.filter((one) => one.stage === stage.id);
   const title = `${countdownText(left)} ${moment.action} · ${state.name}`;
   useEffect(() => {
@@ -171,9 +172,10 @@ export function Stand({
           >
             <span
               data-big
-              className={`figure block rounded-[18px] px-4 py-1 text-[76px] tab:text-[84px] ${left < 0 && !paused ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
+              // Hours and minutes are wider than minutes and seconds, and what they count to stands beside them on a phone.
+              className={`figure block rounded-[18px] px-4 py-1 ${countdown.length > 5 ? 'text-[58px]' : 'text-[76px]'} tab:text-[84px] ${left < 0 && !paused ? 'bg-danger-wash text-danger' : 'bg-now-wash'}`}
             >
-              {countdownText(paused ? -left : left)}
+              {countdown}
             </span>
             <span className="text-[16px] leading-tight text-ink-soft">
               {paused ? 'since' : left < 0 ? 'over since' : 'until'} {clockText(moment.endsAt)},{' '}

@@ -13,6 +13,9 @@ const COLD_MINUTES = 2;
 /** Where the stream goes in it is sourer than the milk will be: this much at least has to be left. Common practice. */
 const TURNS_MARGIN_PH = 0.2;
 
+/** Milk that waits for hours with nothing in it to guard it is kept at this or colder, °C. Common practice. */
+const WAITS_COLD_C = 8;
+
 export const addAcid = kindOf({
   kind: 'add-acid',
   params: z.strictObject({ cold: z.boolean().default(false) }),
@@ -25,6 +28,8 @@ export const addAcid = kindOf({
     'pests',
     'out-of-order',
   ],
+  does: ['acidifies'],
+  picture: ({ cold }) => (cold ? 'add-acid-cold' : 'add-acid'),
   takes: () => ['acid'],
   goal: ({ cold }) => (cold ? null : { is: 'clear-whey' }),
   uses: () => ['pot'],
@@ -43,8 +48,16 @@ export const addAcid = kindOf({
       });
     }
     const handsOnMin = cold ? COLD_MINUTES : HOT_MINUTES;
-    // A lactone is waited for, as cold or as hot as the milk is.
-    const durationMin = Math.max(handsOnMin, turningMin(acid.titrant.product.kind, pot.tempC));
+    const turning = turningMin(acid.titrant.product.kind, before);
+    if (cold && world.likely && turning > 0 && before > WAITS_COLD_C) {
+      throw new Infeasible({
+        path: 'acid.kind',
+        problem: `turns to acid so slowly that milk of ${Math.round(before)} °C would stand for ${Math.round(turning / 60)} hours`,
+        remedy: `put it into milk of ${WAITS_COLD_C} °C or colder, where it may stand, or take another acid`,
+      });
+    }
+    // Acid that comes slowly is waited for.
+    const durationMin = Math.max(handsOnMin, turning);
     pot.minute += durationMin;
     return {
       durationMin,
@@ -57,8 +70,9 @@ export const addAcid = kindOf({
       ],
     };
   },
-  words: ({ cold }, { acid, format }) =>
-    cold
+  words: ({ cold }, { acid, format }) => {
+    const waits = acid && acid.turnsMin > 0 ? format.minutes(acid.turnsMin) : null;
+    return cold
       ? {
           ...saying(
             [`Acid into the cold milk: ${acid?.firstText ?? ''}`],
@@ -69,15 +83,15 @@ export const addAcid = kindOf({
           steps: [
             'All of it, dissolved, in a thin stream into the cold milk while you stir fast: cold milk takes it without curdling.',
             'Then a slow minute up and down from the base.',
-            ...(acid?.turnsSlowly
+            ...(waits
               ? [
-                  'Cover it, and keep it as cold as it is: this powder turns to acid slowly, and half of it takes hours in the cold. Go on when a reading says that pH; what is hurried turns sour in the curd.',
+                  'Cover it and put it in the fridge: this powder turns to acid slowly, and takes hours in the cold. Go on when a reading says that pH; what is hurried turns sour in the curd.',
                 ]
               : []),
           ],
           right: 'Milk as smooth as before.',
           normal: 'A few flecks where the stream went in: they stir away.',
-          done: acid?.turnsSlowly ? 'It is sour' : 'Stirred in',
+          done: waits ? 'It is sour' : 'Stirred in',
         }
       : {
           ...saying(
@@ -88,12 +102,15 @@ export const addAcid = kindOf({
           target: acid?.firstText ?? null,
           steps: [
             `Heat off. Pour the first jug in a thin stream over ${format.number(30)} seconds, stirring up and down, then let it come to rest.`,
-            'Wait two minutes and look between the curds.',
-            'Whey still milky? Give the held-back acid in portions until it runs clear.',
+            waits
+              ? `Cover it and wait ${waits}: this powder turns to acid slowly. Only then look between the curds.`
+              : 'Wait two minutes and look between the curds.',
+            `Whey still milky? Give the held-back acid in portions until it runs clear${waits ? ', and wait as long after each' : ''}.`,
           ],
           right: 'Curds part from whey that is clear and greenish yellow.',
           normal: 'For the first half minute nothing much happens; then it turns all at once.',
           done: 'Whey is clear',
-        },
+        };
+  },
   cautions: (_params, { setC }) => (setC >= 60 ? ['hot-milk'] : []),
 });
