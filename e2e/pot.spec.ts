@@ -117,6 +117,48 @@ test('a double tap counts once, undo takes back, back steps back', async ({ page
   ]);
 });
 
+/** Two ways of pressing a place of the page, each let go when it is told to. */
+const FINGERS = {
+  'a mouse': async (page: Page, x: number, y: number) => {
+    await page.mouse.move(x, y);
+    await page.mouse.down();
+    return () => page.mouse.up();
+  },
+  'a finger': async (page: Page, x: number, y: number) => {
+    const touch = await page.context().newCDPSession(page);
+    await touch.send('Input.dispatchTouchEvent', { type: 'touchStart', touchPoints: [{ x, y }] });
+    return () => touch.send('Input.dispatchTouchEvent', { type: 'touchEnd', touchPoints: [] });
+  },
+};
+
+for (const [name, press] of Object.entries(FINGERS))
+  test(`the page moves while ${name} presses: what was pressed counts, and nothing that came under it`, async ({
+    browser,
+  }) => {
+    const page = await browser.newPage({ viewport: { width: 1280, height: 800 }, hasTouch: true });
+    await open(page, '/plan');
+    await toThePot(page);
+    await page.getByRole('button', { name: 'All clean' }).click();
+    const measured = page.getByRole('button', { name: 'Measured' });
+    await expect(measured).toBeEnabled();
+    const main = (await measured.boundingBox()) ?? { x: 0, y: 0, width: 0, height: 0 };
+    const undo = await page.getByRole('button', { name: /^Undo/ }).boundingBox();
+    const at = { x: main.x + main.width / 2, y: main.y + main.height / 2 };
+    const letGo = await press(page, at.x, at.y);
+    const byPx = { x: at.x - (undo?.x ?? 0) - 40, y: at.y - (undo?.y ?? 0) - 20 };
+    // What stands above the buttons becomes less, and what takes back the last stage slides under the finger.
+    await page.getByRole('region', { name: 'Now' }).evaluate((region, by) => {
+      region.style.transform = `translate(${by.x}px, ${by.y}px)`;
+    }, byPx);
+    expect(
+      await page.evaluate(({ x, y }) => document.elementFromPoint(x, y)?.closest('button')?.textContent, at),
+    ).toContain('Undo');
+    await letGo();
+    await expect(action(page)).toContainText('Scald');
+    expect((await stored(page)).map((event) => event.type)).toEqual(['started', 'done', 'done']);
+    await page.close();
+  });
+
 test('closing the tab and coming back stands at the same stage with the right time left', async ({
   page,
   context,

@@ -8,6 +8,7 @@ import { PortsContext } from '../store/ports';
 import { createStore } from '../store/store';
 import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
+import { holdPresses } from '../ui/press';
 import { workerLearner } from '../workers/learner';
 import { workerPlanner } from '../workers/planner';
 import { workerScheduler } from '../workers/scheduler';
@@ -83,6 +84,7 @@ async function begin() {
   await follow(db, store, mine, tell, laid?.layMakes(db, clock.wall(), loadDemo));
   await fetchedFirst();
   void navigator.storage?.persist?.();
+  holdPresses(document);
   createRoot(root).render(
     <StrictMode>
       <PortsContext
