@@ -1,7 +1,11 @@
 import { readFileSync } from 'node:fs';
 import { defineConfig, type LaunchOptions } from '@playwright/test';
 
-/** How the machine's Chromium is started, for tests and screenshots alike. */
+/**
+ * How the machine's Chromium is started, for tests and screenshots alike. Its address bar would start a process of its own beside every
+ * page (the two names at the end of what is switched off), a third of the machine's work; what the driver switches off is said once more,
+ * since only the last such list counts.
+ */
 const chromium = JSON.parse(
   readFileSync(new URL('./scripts/chromium.json', import.meta.url), 'utf8'),
 ) as LaunchOptions;

@@ -8,6 +8,8 @@ interface Chunking {
 const at = (path: string) => fileURLToPath(new URL(`../${path}`, import.meta.url));
 const START = /index\.html|preload-helper|src\/app\/(start|views|look)\.ts/;
 const FRAME = /node_modules/;
+/** What a package names beside what the shell takes of it, and only a view fetched later does. */
+const LATER = /date-fns\/(_lib\/)?parse[/.]/;
 
 /** The modules that come with this one, whoever asks for them: its own imports and theirs, but for those fetched later. */
 function withImports(entry: string) {
@@ -17,7 +19,7 @@ function withImports(entry: string) {
     found = new Set();
     const waiting = [entry];
     for (let id = waiting.pop(); id !== undefined; id = waiting.pop()) {
-      if (found.has(id)) continue;
+      if (found.has(id) || LATER.test(id)) continue;
       found.add(id);
       waiting.push(...(chunking.getModuleInfo(id)?.importedIds ?? []));
     }

@@ -1,6 +1,6 @@
 import { useEffect, useRef } from 'react';
-import { toast } from 'sonner';
 import { usePorts } from '../store/ports';
+import { toast } from '../ui/parts/toast';
 import { hoursText } from '../views/common/times';
 
 /** A wall clock this far from where it should be has been set, or the machine has slept. */

@@ -4,6 +4,7 @@ import { saysOf } from '../learn/says';
 import { usePorts } from '../store/ports';
 import { learningRead } from '../store/slices/learning';
 import { selectOver, useAppDispatch, useAppSelector } from '../store/store';
+import { toast } from '../ui/parts/toast';
 import { useNamed } from '../views/common/useNamed';
 
 /** What is told now and was not: one line each. */
@@ -34,8 +35,7 @@ export function useLearner() {
       last.current = learning;
       dispatch(learningRead(learning));
       const news = before ? newsOf(before, learning, name.current) : [];
-      if (news.length > 0)
-        void import('sonner').then(({ toast }) => toast(`Learned: ${news.join(' ')}`, { duration: 12_000 }));
+      if (news.length > 0) toast(`Learned: ${news.join(' ')}`, { duration: 12_000 });
     };
     // Not while the view is being opened: what was learned may come a moment later.
     const idle = setTimeout(learn, LATER_MS);

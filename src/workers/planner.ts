@@ -35,22 +35,23 @@ const asked = ({ api, failed }: Started, brief: Brief, options: PlanOptions): Pr
 
 /**
  * Planning with spread in a worker. Only the latest request counts: while one is being computed the next one waits,
- * and a newer one takes its place; those overtaken come back as null. A worker that fails is started again and asked
- * once more; where it fails again the answer is a fault that says so.
+ * and a newer one takes its place; those overtaken come back as null. The worker starts with the first; one that fails is started again
+ * and asked once more; where it fails again the answer is a fault that says so.
  */
 export function workerPlanner(make: MakeWorker = usualWorker) {
-  let here = started(make());
+  let here: Started | null = null;
   let busy = false;
   let waiting: { brief: Brief; options: PlanOptions; answer: (value: Answer) => void } | null = null;
 
   async function planned(brief: Brief, options: PlanOptions): Promise<Result<Planned>> {
     for (let attempt = 0; attempt < 2; attempt++) {
+      here ??= started(make());
       try {
         return await asked(here, brief, options);
       } catch (error) {
         console.error(error);
         here.worker.terminate();
-        here = started(make());
+        here = null;
       }
     }
     return bad(BROKE_OFF);

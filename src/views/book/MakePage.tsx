@@ -1,6 +1,5 @@
 import { useState } from 'react';
 import { Link, Navigate, useNavigate, useParams } from 'react-router';
-import { toast } from 'sonner';
 import { aboutText } from '../../core/units/given';
 import { FINDINGS } from '../../judge/findings';
 import { bookOf, methodIn } from '../../plan/planOf';
@@ -16,6 +15,7 @@ import { selectRunning, useAppDispatch, useAppSelector } from '../../store/store
 import { useMakes } from '../../store/useMake';
 import { exportMake, putBack, removeMake, type TakenOut } from '../../store/vault';
 import { Button } from '../../ui/parts/Button';
+import { toast } from '../../ui/parts/toast';
 import { LoggerFile } from '../common/LoggerFile';
 import { fileName, saveFile } from '../common/saveFile';
 import { clockText, dayText, hoursText, momentText } from '../common/times';

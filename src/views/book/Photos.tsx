@@ -1,11 +1,11 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import type { Photo } from '../../files/backup';
 import { parted } from '../../store/aside';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
 import { FileButton } from '../../ui/parts/FileButton';
+import { toast } from '../../ui/parts/toast';
 import { momentText } from '../common/times';
 import { say, written } from '../common/written';
 

@@ -1,6 +1,5 @@
 import { max, min } from 'd3-array';
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { readTable, type Table } from '../../files/table';
 import {
   guessLogMapping,
@@ -21,6 +20,7 @@ import { FaultText } from '../../ui/parts/NumberField';
 import { Segments } from '../../ui/parts/Segments';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
+import { toastGood } from '../../ui/parts/toast';
 import { Columns } from './Columns';
 import { clockText } from './times';
 import { say, sayUnwritten } from './written';
@@ -72,7 +72,7 @@ export function LoggerFile({ makeId, state }: { makeId: string; state: MakeState
         clock.wall(),
       );
       if (!done.ok) return say(done.reason);
-      toast.success(`${readings.length} readings lie on the track.`);
+      toastGood(`${readings.length} readings lie on the track.`);
       setFile(null);
     } catch (error) {
       sayUnwritten('The readings', error);

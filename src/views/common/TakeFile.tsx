@@ -1,7 +1,6 @@
 import { useState } from 'react';
 import type { Fault, Result } from '../../core/faults/fault';
 import { faultLine } from '../../core/faults/fault';
-import { readJsonFile } from '../../files/readJson';
 import { FileButton } from '../../ui/parts/FileButton';
 import { FaultText } from '../../ui/parts/NumberField';
 import { sayUnwritten } from './written';
@@ -19,6 +18,7 @@ export function TakeFile({
   const [faults, setFaults] = useState<Fault[]>([]);
   const read = async (file: File) => {
     try {
+      const { readJsonFile } = await import('../../files/readJson');
       const json = await readJsonFile(file);
       const result = json.ok ? await take(json.value) : json;
       setFaults(result.ok ? [] : result.faults);

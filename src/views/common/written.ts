@@ -1,15 +1,14 @@
 import { whyNot } from '../../store/whyNot';
+import { toast, toastWrong } from '../../ui/parts/toast';
 
 /** Said until it is answered, once however often it happens. */
 const STAYS = { duration: Number.POSITIVE_INFINITY, closeButton: true } as const;
 
-/** Says what went wrong, and keeps saying it until it is answered; what shows it is loaded only then. */
-export const say = (text: string): void =>
-  void import('sonner').then(({ toast }) => toast.error(text, { ...STAYS, id: text }));
+/** Says what went wrong, and keeps saying it until it is answered. */
+export const say = (text: string): void => toastWrong(text, { ...STAYS, id: text });
 
 /** Tells something that is no fault, until it is answered. */
-export const tellStays = (text: string): void =>
-  void import('sonner').then(({ toast }) => toast(text, { ...STAYS, id: text }));
+export const tellStays = (text: string): void => toast(text, { ...STAYS, id: text });
 
 /** Says that something could not be written down, and why. */
 export const sayUnwritten = (what: string, error: unknown): void =>

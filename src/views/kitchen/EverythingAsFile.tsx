@@ -1,11 +1,11 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { toast } from 'sonner';
 import { asBefore, hasBefore, restore } from '../../store/bringBack';
 import { usePorts } from '../../store/ports';
 import { kitchenSet } from '../../store/slices/kitchen';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { toast } from '../../ui/parts/toast';
 import { saveBackup } from '../common/saveBackup';
 import { TakeFile } from '../common/TakeFile';
 import { written } from '../common/written';

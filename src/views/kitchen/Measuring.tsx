@@ -1,4 +1,3 @@
-import { toast } from 'sonner';
 import { crudeProteinPct, trueProteinPct } from '../../core/milk/species';
 import { INSTRUMENTS, type Instrument } from '../../core/units/format';
 import type { Kitchen } from '../../kitchen/kitchen';
@@ -8,6 +7,7 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
+import { toast } from '../../ui/parts/toast';
 import { Row } from './Row';
 
 const HAVE: Record<Instrument, string> = {

@@ -1,5 +1,4 @@
 import type { ReactNode } from 'react';
-import { toast } from 'sonner';
 import { boilingC } from '../../core/heat/boiling';
 import { cbrtOf } from '../../core/numeric/elementary';
 import type { Kitchen, Mould, PotOwned } from '../../kitchen/kitchen';
@@ -7,6 +6,7 @@ import { mouldLitres } from '../../kitchen/moulds';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { toast } from '../../ui/parts/toast';
 import { AskSheet } from '../common/AskSheet';
 import { thingOf, wordsOf } from '../common/asking';
 import { TOOLS, type Tool, type ToolSpec } from './tools';

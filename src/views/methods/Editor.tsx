@@ -13,7 +13,6 @@ import {
   verticalListSortingStrategy,
 } from '@dnd-kit/sortable';
 import { useMemo, useRef } from 'react';
-import { toast } from 'sonner';
 import type { Fault } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import type { KindName } from '../../makes/grammar';
@@ -26,6 +25,7 @@ import { useFormat } from '../../store/hooks';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { TextLine } from '../../ui/parts/TextLine';
+import { toast } from '../../ui/parts/toast';
 import { faultText } from '../common/faultText';
 import { hoursText } from '../common/times';
 import { OptionRows } from './OptionRows';

@@ -1,5 +1,4 @@
 import { Link, useNavigate, useParams } from 'react-router';
-import { toast } from 'sonner';
 import { bad, good, type Result } from '../../core/faults/fault';
 import { parse } from '../../core/faults/zodFaults';
 import { METHODS, methodById } from '../../makes';
@@ -9,6 +8,7 @@ import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Select } from '../../ui/parts/Select';
+import { toast } from '../../ui/parts/toast';
 import { fileName, saveFile } from '../common/saveFile';
 import { TakeFile } from '../common/TakeFile';
 import { written } from '../common/written';

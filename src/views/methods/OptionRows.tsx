@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { type Fault, faultLine } from '../../core/faults/fault';
 import { readNumber } from '../../core/units/numbers';
 import type { Method, MethodOption, NumberOption } from '../../makes/method';
@@ -7,6 +6,7 @@ import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Switch } from '../../ui/parts/Switch';
+import { toast } from '../../ui/parts/toast';
 import { InlineField } from './InlineField';
 
 type Options = Method['options'];

@@ -1,6 +1,5 @@
 import { format as formatDate } from 'date-fns';
 import { useId, useState } from 'react';
-import { toast } from 'sonner';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
 import { type KnownMilk, knownMilkSchema, pastUseBy } from '../../kitchen/milk';
@@ -11,6 +10,7 @@ import { draftChanged } from '../../store/slices/draft';
 import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
+import { toastWrong } from '../../ui/parts/toast';
 import { nearDayText } from '../common/times';
 import { written } from '../common/written';
 import { milkShort, milksOf } from '../draft/goods';
@@ -93,7 +93,7 @@ export function KeepMilk() {
       pricePerLitre: pricePerLitre.value,
     });
     if (!milk.ok) {
-      toast.error('This milk cannot be kept yet: mend the marked fields, and give it a name.');
+      toastWrong('This milk cannot be kept yet: mend the marked fields, and give it a name.');
       return;
     }
     if (!(await written(`“${milk.value.name}”`, () => db.milks.add(milk.value)))) return;

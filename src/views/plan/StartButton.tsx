@@ -1,5 +1,4 @@
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
 import { useNow } from '../../store/hooks';
@@ -7,6 +6,7 @@ import { useMethodBook } from '../../store/methodBook';
 import { wished } from '../../store/slices/week';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { toast } from '../../ui/parts/toast';
 import { wishOf } from '../draft/wishOf';
 import { timesOf } from './planTimes';
 import { useStart } from './useStart';

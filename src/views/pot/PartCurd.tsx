@@ -1,6 +1,5 @@
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import type { Fault } from '../../core/faults/fault';
 import { readNumber } from '../../core/units/numbers';
 import { methodIn } from '../../plan/planOf';
@@ -13,6 +12,7 @@ import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
 import { TextLine } from '../../ui/parts/TextLine';
+import { toast } from '../../ui/parts/toast';
 import { AskField } from '../common/AskField';
 import { say, sayUnwritten } from '../common/written';
 import { Choice } from './Choice';

@@ -1,5 +1,4 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
-import { toast } from 'sonner';
 import { z } from 'zod';
 import { does, takes } from '../../makes/asked';
 import type { DoseId } from '../../makes/grammar';
@@ -9,6 +8,7 @@ import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
 import { Segments } from '../../ui/parts/Segments';
 import { Switch } from '../../ui/parts/Switch';
+import { toast } from '../../ui/parts/toast';
 import { HOB_SETTINGS } from './hobSettings';
 
 const answer = z.object({

@@ -1,9 +1,9 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { makeCalendar } from '../../files/calendar';
 import type { MakeState } from '../../run/state';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
+import { toast } from '../../ui/parts/toast';
 import { fileName, saveText } from '../common/saveFile';
 
 const allowed = () => globalThis.Notification?.permission === 'granted';

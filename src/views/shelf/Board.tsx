@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
-import { toast } from 'sonner';
 import { Button } from '../../ui/parts/Button';
+import { toast } from '../../ui/parts/toast';
 import { written } from '../common/written';
 import { MadeWith } from './MadeWith';
 

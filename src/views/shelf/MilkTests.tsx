@@ -1,5 +1,4 @@
 import { useState } from 'react';
-import { toast } from 'sonner';
 import { SPECIES, type Species, TREATMENTS } from '../../core/milk/species';
 import {
   guessMapping,
@@ -18,6 +17,7 @@ import { FileButton } from '../../ui/parts/FileButton';
 import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
+import { toastGood } from '../../ui/parts/toast';
 import { Columns } from '../common/Columns';
 import { faultText } from '../common/faultText';
 import { written } from '../common/written';
@@ -56,7 +56,7 @@ export function MilkTests() {
     });
   const take = async () => {
     if (!(await written('The tests', () => db.milks.bulkPut(good.map(({ milk }) => milk))))) return;
-    toast.success(`${good.length} ${good.length === 1 ? 'milk' : 'milks'} on the shelf.`, {
+    toastGood(`${good.length} ${good.length === 1 ? 'milk' : 'milks'} on the shelf.`, {
       action: { label: 'Take it back', onClick: () => void written('The milks as they were', takeBack) },
     });
     setTable(null);

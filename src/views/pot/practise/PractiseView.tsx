@@ -1,7 +1,6 @@
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Provider } from 'react-redux';
 import { useLocation, useNavigate } from 'react-router';
-import { toast } from 'sonner';
 import { type Brief, briefSchema } from '../../../plan/brief/schema';
 import { momentOf } from '../../../run/moment';
 import { roundsOf } from '../../../run/rounds';
@@ -14,6 +13,7 @@ import { PortsContext, usePorts } from '../../../store/ports';
 import { kitchenRead } from '../../../store/slices/kitchen';
 import { stateFor, useAppSelector } from '../../../store/store';
 import { Button } from '../../../ui/parts/Button';
+import { toast } from '../../../ui/parts/toast';
 import { useNote } from '../../common/useNote';
 import { written } from '../../common/written';
 import { Stand } from '../Stand';
