@@ -1,3 +1,4 @@
+import { turnedAt } from './acidAdvice';
 import { drainAdvice } from './drainAdvice';
 import { lookAgainAt } from './findings';
 import { coursesIn } from './frozen';
@@ -16,7 +17,7 @@ export function expectedEnd(state: MakeState): number {
   const set = setAdvice(state);
   if (set?.kind === 'look-again') return set.lookAt;
   if (set?.kind === 'cut-at' || (set?.kind === 'watch' && set.heat)) return set.cutAt;
-  const lookAt = lookAgainAt(state);
+  const lookAt = lookAgainAt(state) ?? turnedAt(state);
   if (lookAt !== null) return lookAt;
   const courses = coursesIn(state);
   const sour = courses && sourAdvice(state, courses);

@@ -1,6 +1,6 @@
 import type { Format } from '../core/units/format';
 import { acidText } from '../plan/telling';
-import { type AcidAdvice, WAIT_MIN } from './acidAdvice';
+import type { AcidAdvice } from './acidAdvice';
 import type { Adding } from './adding';
 import type { DrainAdvice } from './drainAdvice';
 import type { NewEvent } from './events';
@@ -157,12 +157,14 @@ export function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, f
     case 'look':
       return {
         ...base,
-        action: 'Look',
+        action: advice.turns ? 'Let it sour' : 'Look',
         target: null,
         endsAt: advice.lookAt,
         endsWhat: 'then part the curds',
         steps: [
-          `Give it ${format.number(WAIT_MIN)} minutes without stirring, part the curds with a spoon, and say what the whey looks like.`,
+          advice.turns
+            ? `Cover it and give it ${format.minutes(advice.waitMin)} without stirring: this powder turns to acid slowly. Then part the curds with a spoon, and say what the whey looks like.`
+            : `Give it ${format.number(advice.waitMin)} minutes without stirring, part the curds with a spoon, and say what the whey looks like.`,
           share,
         ],
         main: null,
