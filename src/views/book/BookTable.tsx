@@ -14,7 +14,7 @@ import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'rea
 import type { Summary } from '../../run/summary';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
-import { columnsOf, type Group, speaksOf } from './columns';
+import { columnsOf, type Group, speaksOf, WIDTHS } from './columns';
 import { sortedRows } from './sortedRows';
 
 const SORTED = sortedRows<Summary>();
@@ -97,7 +97,7 @@ export function BookTable({
   const last = items.at(-1);
   const width = table.getVisibleLeafColumns().length + 1;
   return (
-    <table aria-label="Makes" className="mt-2 w-full text-[16px]" aria-rowcount={rows.length + 1}>
+    <table aria-label="Makes" className="mt-2 w-full table-fixed text-[16px]" aria-rowcount={rows.length + 1}>
       <thead>
         {table.getHeaderGroups().map((heads) => (
           <tr key={heads.id} className="border-b-2 border-rim text-left">
@@ -111,7 +111,7 @@ export function BookTable({
                   key={head.id}
                   scope="col"
                   aria-sort={sorted === false ? 'none' : sorted === 'asc' ? 'ascending' : 'descending'}
-                  className={`py-1 pr-3 text-[15px] font-semibold ${NARROW.includes(head.column.id) ? '' : 'max-tab:hidden'}`}
+                  className={`py-1 pr-3 text-[15px] font-semibold ${WIDTHS[head.column.id] ?? ''} ${NARROW.includes(head.column.id) ? '' : 'max-tab:hidden'}`}
                 >
                   {head.column.getCanSort() ? (
                     <button

@@ -44,6 +44,21 @@ export function wordsOf(make: Summary): string {
 export const speaksOf: FilterFn<Summary> = (row, _id, wanted: string) =>
   wordsOf(row.original).includes(wanted);
 
+/** How wide each column stands, so that none moves as rows come and go; the make takes what is left. */
+export const WIDTHS: Readonly<Record<string, string>> = {
+  startedAt: 'w-[6.25rem]',
+  title: 'w-[11rem]',
+  milk: 'w-[9rem]',
+  lot: 'w-[10rem]',
+  month: 'w-[9rem]',
+  weighedKg: 'w-[5.25rem] tab:w-[6.5rem]',
+  yield: 'w-[7.5rem]',
+  score: 'w-[5.5rem] tab:w-[6.5rem]',
+  hands: 'w-[6.5rem]',
+  cost: 'w-[7.25rem]',
+  found: 'w-[17%]',
+};
+
 const dash = <span className="text-ink-soft">–</span>;
 
 /** The book's columns, in the maker's units. Those that are numbers sort by number, and what is not known comes last. */
