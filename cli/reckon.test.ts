@@ -111,6 +111,13 @@ describe('reckon', () => {
       targetFatPct: 6.4,
     }).litresOfWith;
     expect(cream).toBeCloseTo(1, 1);
+    // Of true protein 0.82 is casein; a litre of this milk weighs 1.031 kg, one of skim 1.035.
+    const skim = reckoned('standardise', {
+      milk: { ...milk, litres: 10, fatPct: 3.5, proteinPct: 3.2 },
+      with: { fatPct: 0.1, proteinPct: 3.4 },
+      targetCaseinToFat: 0.9,
+    }).litresOfWith;
+    expect(skim).toBeCloseTo((10.31 * (0.9 * 3.5 - 0.82 * 3.2)) / (0.82 * 3.4 - 0.9 * 0.1) / 1.035, 1);
     expect(reckoned('hot-water', { curdKg: 1, curdC: 38, waterC: 80, targetC: 58 }).waterKg).toBeCloseTo(
       (3.3 * 20) / (4.18 * 22),
       10,
@@ -204,6 +211,9 @@ describe('reckon', () => {
       'temps.1',
     ],
     ['standardise', { milk, with: { fatPct: 36 }, targetFatPct: 1 }, 'targetFatPct'],
+    ['standardise', { milk, with: { fatPct: 36 }, targetCaseinToFat: 2 }, 'targetCaseinToFat'],
+    ['standardise', { milk, with: { fatPct: 36 } }, 'targetFatPct'],
+    ['standardise', { milk, with: { fatPct: 36 }, targetFatPct: 5, targetCaseinToFat: 0.5 }, 'targetFatPct'],
     ['hot-water', { curdKg: 1, curdC: 38, waterC: 95, targetC: 58 }, 'waterC'],
     ['brine', { waterLitres: 1, saltGrams: 500 }, 'saltGrams'],
     [

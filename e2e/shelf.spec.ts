@@ -164,9 +164,8 @@ test('two cans poured together are both named in what is made of them', async ({
   await page.getByRole('button', { name: 'Pour together' }).click();
   const pour = page.getByRole('region', { name: 'Pour together' });
   await pour.getByLabel('Milk', { exact: true }).selectOption({ label: 'Cows' });
-  await pour.getByLabel('With').selectOption({ label: 'Reach' });
-  await pour.getByRole('slider', { name: 'Pour in' }).focus();
-  await page.keyboard.press('End');
+  await pour.getByLabel('With', { exact: true }).selectOption({ label: 'Reach' });
+  await pour.getByRole('textbox', { name: 'Pour in', exact: true }).fill('8');
   await expect(pour).toContainText('16.0\u00a0L of 3.50\u00a0% fat');
   await pour.getByRole('button', { name: 'Plan with this' }).click();
   await begin(page);
@@ -207,14 +206,49 @@ test('milk tests come in from a table, columns said, a bad row answered', async 
   await expect(can).toContainText('4.1\u00a0% fat');
 });
 
+test('the fat one names, and the casein to fat, say what is poured in; raw milk makes all of it raw', async ({
+  page,
+}) => {
+  await open(page, '/shelf');
+  await page.getByRole('button', { name: 'A can of milk' }).click();
+  const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+  await sheet.getByLabel('Name').fill('Meadow');
+  await sheet.getByLabel('Fat', { exact: true }).fill('3,6');
+  await sheet.getByLabel('Treated').selectOption('raw');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+  await page.getByRole('button', { name: 'Pour together' }).click();
+  const pour = page.getByRole('region', { name: 'Pour together' });
+  const field = (name: string) => pour.getByRole('textbox', { name, exact: true });
+  await pour.getByLabel('With', { exact: true }).selectOption('skim');
+  await field('Its litres').fill('120');
+  await field('Or to a fat of').fill('2,5');
+  await expect(field('Or to a fat of')).toHaveValue('2,5');
+  // 120 L of 3.6 % and skim of 0.05 %: 120 × 1.1 / 2.45, by Pearson’s square.
+  await expect(field('Pour in')).toHaveValue(/^53\.\d+$/);
+  await field('Or to a fat of').fill('5');
+  await expect(pour.getByRole('alert')).toContainText('no blend of 3.6 % and 0.05 % reaches');
+  await field('Or to a casein to fat of').fill('1');
+  await expect(pour).toContainText('casein to fat 1.00');
+
+  // With two to pour in, both can be asked for.
+  await pour.getByRole('button', { name: 'Pour in another' }).click();
+  await field('Or to a fat of').fill('3');
+  await field('Or to a casein to fat of').fill('0,8');
+  await expect(pour).toContainText('do not reach both');
+  await pour.getByRole('button', { name: /^Not this one/ }).click();
+  await pour.getByRole('button', { name: 'Plan with this' }).click();
+  await begin(page);
+  await expect(choice(page, 'Treated')).toHaveText('raw');
+});
+
 test('cream is poured in until the pail shows the fat, and the plan takes it', async ({ page }) => {
   await open(page, '/shelf');
   await page.getByRole('button', { name: 'Pour together' }).click();
   const pour = page.getByRole('region', { name: 'Pour together' });
-  const thumb = pour.getByRole('slider', { name: 'Pour in' });
+  const thumb = pour.getByRole('slider', { name: 'Pour in, pull', exact: true });
   const before = await pour.locator('p .figure').nth(1).textContent();
   await thumb.focus();
-  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
+  for (let i = 0; i < 10; i++) await page.keyboard.press('ArrowRight');
   const after = await pour.locator('p .figure').nth(1).textContent();
   expect(Number.parseFloat(after ?? '')).toBeGreaterThan(Number.parseFloat(before ?? ''));
   // Pearson's square: 8 L of 3.7 % milk and 1 L of 36 % cream.

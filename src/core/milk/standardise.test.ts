@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { nonNegativeLeastSquares } from '../numeric/nnls';
 import { blend, creamBatch } from './blend';
 import { compositionOf, milkBatch } from './composition';
-import { massesForBlend, massToFat } from './standardise';
+import { caseinToFat, massesForBlend, massesPouredIn, massToCaseinToFat, massToFat } from './standardise';
 
 const milk = milkBatch(10, compositionOf('cow', 3.5, 3.2));
 const scaled = (batch: typeof milk, kg: number) => ({
@@ -24,6 +24,50 @@ describe('standardising', () => {
       }),
     );
     expect(() => massToFat(milk, creamBatch('cow', 1, 36), 2)).toThrow(/no blend/);
+  });
+
+  it('the same square to a casein-to-fat ratio, and none beyond what the two have', () => {
+    const skim = creamBatch('cow', 1, 0.05);
+    fc.assert(
+      fc.property(fc.double({ min: 0.75, max: 20, noNaN: true }), (target) => {
+        const mixed = blend([milk, scaled(skim, massToCaseinToFat(milk, skim, target))]);
+        expect(caseinToFat(mixed)).toBeCloseTo(target, 8);
+      }),
+    );
+    expect(() => massToCaseinToFat(milk, skim, 0.5)).toThrow(/no blend of 0.7\d and/);
+  });
+
+  it('what is poured into a milk leaves all of that milk in', () => {
+    const skim = creamBatch('cow', 1, 0.05);
+    const cream = creamBatch('cow', 1, 36);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 2, max: 8, noNaN: true }),
+        fc.double({ min: 0.3, max: 1.1, noNaN: true }),
+        (fatPct, share) => {
+          const rich = milkBatch(5, compositionOf('cow', 4.2, 3.9));
+          // Between the ratio that cream alone would bring at this fat and that of the protein-rich milk beside it.
+          const wanted = { fatPct, caseinToFat: (share * 2.6) / fatPct };
+          let masses: number[];
+          try {
+            masses = massesPouredIn(milk, [rich, skim, cream], wanted);
+          } catch (error) {
+            expect(String(error)).toMatch(/without any of the first milk/);
+            return;
+          }
+          const others = [rich, skim, cream].map((one, i) => scaled(one, masses[i] as number));
+          const all = [milk, ...others];
+          const free = massesForBlend([milk, rich, skim, cream], { massKg: 1, ...wanted });
+          const sum = all.reduce((total, one) => total + one.massKg, 0);
+          all.forEach((one, i) => {
+            expect(one.massKg / sum).toBeCloseTo(
+              (free[i] as number) / free.reduce((total, kg) => total + kg, 0),
+              6,
+            );
+          });
+        },
+      ),
+    );
   });
 
   it('several milks to a fat and a casein-to-fat ratio', () => {

@@ -20,6 +20,27 @@ export function massToFat(first: MilkBatch, second: MilkBatch, targetFatPct: num
   return first.massKg * share;
 }
 
+/** Casein to fat of a milk, kg/kg. */
+export const caseinToFat = ({ composition }: MilkBatch): number => composition.caseinPct / composition.fatPct;
+
+/**
+ * Mass of a second milk that brings `first` to a casein-to-fat ratio, kg: Pearson's square over what each has of casein beyond that.
+ * Throws Infeasible where the wanted ratio does not lie between the two.
+ */
+export function massToCaseinToFat(first: MilkBatch, second: MilkBatch, target: number): number {
+  const beyond = ({ composition }: MilkBatch) => composition.caseinPct - target * composition.fatPct;
+  const share = -beyond(first) / beyond(second);
+  if (!Number.isFinite(share) || share < 0) {
+    const [least, most] = [caseinToFat(first), caseinToFat(second)].sort((a, b) => a - b) as [number, number];
+    throw new Infeasible({
+      path: 'targetCaseinToFat',
+      problem: `is ${target}, which no blend of ${least.toFixed(2)} and ${most.toFixed(2)} reaches`,
+      remedy: `give a ratio between ${least.toFixed(2)} and ${most.toFixed(2)}`,
+    });
+  }
+  return first.massKg * share;
+}
+
 /** What a blend of several milks should come to. */
 export interface BlendTarget {
   massKg: number;
@@ -42,4 +63,24 @@ export function massesForBlend(milks: readonly MilkBatch[], target: BlendTarget)
     wanted.push(1);
   }
   return nonNegativeLeastSquares(rows, wanted);
+}
+
+/**
+ * Masses, kg, of what is poured into `first`, all of which is used, for a fat and a casein-to-fat ratio: the nearest that non-negative
+ * least squares finds. Throws Infeasible where nothing of `first` would be in it.
+ */
+export function massesPouredIn(
+  first: MilkBatch,
+  others: readonly MilkBatch[],
+  wanted: Required<Omit<BlendTarget, 'massKg'>>,
+): number[] {
+  const [whole = 0, ...rest] = massesForBlend([first, ...others], { massKg: 1, ...wanted });
+  if (whole < 1e-6) {
+    throw new Infeasible({
+      path: 'targetFatPct',
+      problem: 'is nearest without any of the first milk',
+      remedy: 'begin with another milk, or give a fat and a ratio nearer to its own',
+    });
+  }
+  return rest.map((massKg) => (first.massKg * massKg) / whole);
 }
