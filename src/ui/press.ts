@@ -12,6 +12,8 @@ interface Press {
   y: number;
 }
 
+const rolledFar = (dx: number, dy: number): boolean => dx * dx + dy * dy > ROLL_PX * ROLL_PX;
+
 const under = (element: Element, { clientX, clientY }: PointerEvent): boolean => {
   const { left, right, top, bottom } = element.getBoundingClientRect();
   return clientX >= left && clientX <= right && clientY >= top && clientY <= bottom;
@@ -37,7 +39,7 @@ export function holdPresses(page: Document): void {
   page.addEventListener('pointerup', (event) => {
     if (press?.pointerId !== event.pointerId) return;
     const { on, x, y } = press;
-    if (Math.hypot(event.clientX - x, event.clientY - y) > ROLL_PX) press = null;
+    if (rolledFar(event.clientX - x, event.clientY - y)) press = null;
     else if (on.isConnected && !under(on, event)) on.click();
   });
   page.addEventListener(
