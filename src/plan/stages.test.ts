@@ -107,3 +107,31 @@ describe('which stages belong to a batch', () => {
     expect(met).toBeGreaterThan(10);
   });
 });
+
+describe('a stage that says how long it takes', () => {
+  /** Minutes said in a title, as hours and minutes or minutes. */
+  const saidIn = (title: string): number[] =>
+    [...title.matchAll(/(\d+) h(?: (\d+))?|(\d+) min/g)].map(([, h, rest, min]) =>
+      min === undefined ? Number(h) * 60 + Number(rest ?? 0) : Number(min),
+    );
+
+  it.each(METHODS.map(({ id }) => id))('%s takes so long, in a pan and in a vat', (id) => {
+    for (const litres of [2, 8, 60]) {
+      const result = planBrief(basic(id, { litres }), { spread: false });
+      if (!result.ok) continue;
+      for (const { kind, title, durationMin } of result.value.plan.stages) {
+        const said = saidIn(title);
+        if (said.length === 0) continue;
+        // Slabs say how often as well; a poach counts from when its whey is hot.
+        const turns = kind === 'slab' ? Number(/(\d+) times/.exec(title)?.[1]) : 1;
+        const min = Math.round(durationMin.likely);
+        if (kind === 'poach') expect(min, title).toBeGreaterThanOrEqual(said[0] as number);
+        else
+          expect(
+            said.map((one) => one * turns),
+            `${litres} L: ${title}`,
+          ).toContain(min);
+      }
+    }
+  });
+});

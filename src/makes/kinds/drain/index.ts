@@ -4,7 +4,6 @@ import { type DrainCurve, drainMinutes } from '../../../core/curd/drain';
 import { curdAt, type KeptDry, keptDry, moistureBeforeSalt, nonFatMoisture } from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
-import { cbrtOf } from '../../../core/numeric/elementary';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { value } from '../../sentence';
@@ -23,7 +22,6 @@ const HANDS_ON = 5;
 /** Nobody leaves curd in a cloth or a bag for longer than this at room temperature, min. */
 const LONGEST = 16 * 60;
 const LONGEST_BAG_H = 48;
-const AT_LITRES = 8;
 /** A covered colander over its whey cools this much, °C. Common practice. */
 const COLANDER_COOLS_C = 3;
 /** Curd in a basket comes to the cold with this time constant, min. Common practice. */
@@ -36,9 +34,9 @@ const params = z
   .strictObject({
     /** Drain until the curd holds this much moisture… */
     toMoisturePct: boundedBy(20, 95, '%').optional(),
-    /** …or for this long at eight litres; more takes longer, by the cube root… */
+    /** …or for so long by the clock, however much it is, in minutes… */
     minutes: someMinutesTo(LONG_MIN).optional(),
-    /** …or for this many hours, however much it is. */
+    /** …or in hours. */
     hours: boundedBy(0.05, 240, 'h').optional(),
     in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
     /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
@@ -171,7 +169,7 @@ export const drain = kindOf<DrainParams>({
       where: { in: 'colander' },
       label: 'In the colander',
       range: { unit: 'min', min: 1, max: 240 },
-      reason: 'By the clock, at eight litres.',
+      reason: 'By the clock; a large batch wants longer.',
     },
     {
       param: 'clockHours',
@@ -212,10 +210,7 @@ export const drain = kindOf<DrainParams>({
   predict: (world, said, pot) => {
     const params = byClock(said);
     offWhey(world, pot);
-    const plain =
-      params.hours === undefined
-        ? (params.minutes ?? 0) * cbrtOf(world.milk.litres / AT_LITRES)
-        : params.hours * 60;
+    const plain = params.hours === undefined ? (params.minutes ?? 0) : params.hours * 60;
     const bagged = params.in === 'bag' || params.in === 'basket';
     const minutes = bagged ? inBag(world, pot, params) : inCloth(world, pot, params, plain);
     pot.drainMin += minutes;
