@@ -45,7 +45,8 @@ export const lowMoistureStretched: Method = {
       'Salted',
       'dry',
       [
-        ['dry', 'dry, in the curd', 'Even at once.'],
+        ['dry', 'dry', 'With the last pulls: even at once.'],
+        ['before', 'dry, before the stretch', 'In the cut curd: it draws a little whey first.'],
         ['brine', 'in brine', 'A firmer rind, and hours more.'],
       ],
       'Both end at the same salt.',
@@ -68,6 +69,12 @@ export const lowMoistureStretched: Method = {
     { id: 'stir', kind: 'hold', params: { minutes: { option: 'holdMin' }, as: 'stir' } },
     { id: 'drain', kind: 'drain', params: { in: 'colander', minutes: 25 } },
     {
+      id: 'salt-before',
+      kind: 'salt',
+      params: { percent: { option: 'saltPct' } },
+      onlyIf: [{ option: 'saltPct' }, { option: 'saltBy', is: ['before'] }],
+    },
+    {
       id: 'stretch',
       kind: 'stretch',
       params: { by: { option: 'stretchBy' }, waterC: { option: 'stretchWaterC' } },
@@ -75,7 +82,7 @@ export const lowMoistureStretched: Method = {
     {
       id: 'salt',
       kind: 'salt',
-      params: { percent: { option: 'saltPct' } },
+      params: { percent: { option: 'saltPct' }, at: 'stretch' },
       onlyIf: [{ option: 'saltPct' }, { option: 'saltBy', is: ['dry'] }],
     },
     { id: 'shape', kind: 'shape', params: { into: 'block', pieceKg: 0.5, coldMin: 40 } },
