@@ -1,4 +1,5 @@
 import { ACIDS, isLiquidAcid } from '../core/acid/acids';
+import type { CoagulantForm } from '../core/coagulant/strength';
 import { usualCarryOverC } from '../core/heat/carryOver';
 import { coastsC } from '../core/heat/warming';
 import type { Format } from '../core/units/format';
@@ -8,6 +9,13 @@ import { inHandOf } from './inHand';
 import { keepsDays } from './keeps';
 import { methodIn, type PlanOf } from './planOf';
 import type { Dose, Plan } from './schema';
+
+/** A coagulant as it is spoken of in a sentence; a tablet says itself what it is. */
+const COAGULANT_NAMES: Readonly<Record<CoagulantForm, string>> = {
+  liquid: 'liquid coagulant',
+  powder: 'powdered coagulant',
+  tablet: 'coagulant',
+};
 
 /** An amount of acid as the maker measures it: grams of a solid, millilitres of a liquid. */
 export function acidText(dose: Dose, grams: number, format: Format): string {
@@ -70,7 +78,8 @@ export function tellingOf(
       plan.doses.map((one) => [
         one.id,
         {
-          name: one.ingredient,
+          name:
+            one.id === 'coagulant' ? COAGULANT_NAMES[plan.brief.coagulant?.form ?? 'liquid'] : one.ingredient,
           text: doseText(one, format),
           waterMl: one.diluteInMl,
           waterText: `${format.millilitres(one.diluteInMl)} of cool water`,

@@ -60,7 +60,12 @@ export const culturedCottage: Method = {
     { id: 'cook', kind: 'cook', params: { toC: { option: 'cookC' }, overMin: 45 } },
     { id: 'stir', kind: 'hold', params: { minutes: { option: 'holdMin' }, as: 'stir' } },
     { id: 'whey', kind: 'draw-whey', params: {} },
-    { id: 'wash-one', kind: 'wash', params: { waterC: 24 }, onlyIf: { option: 'rinses', atLeast: 1 } },
+    {
+      id: 'wash-one',
+      kind: 'wash',
+      params: { waterC: 24, firstOf: { option: 'rinses' } },
+      onlyIf: { option: 'rinses', atLeast: 1 },
+    },
     { id: 'wash-two', kind: 'wash', params: { waterC: 14 }, onlyIf: { option: 'rinses', atLeast: 2 } },
     { id: 'wash-three', kind: 'wash', params: { waterC: 4 }, onlyIf: { option: 'rinses', atLeast: 3 } },
     { id: 'drain', kind: 'drain', params: { in: 'colander', minutes: 25 } },

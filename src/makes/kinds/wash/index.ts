@@ -7,9 +7,15 @@ import { rinsed } from '../leaves';
 /** Minutes; common practice. */
 const MINUTES = 3;
 
-export const wash = kindOf<{ waterC: number }>({
+const params = z.strictObject({
+  waterC: boundedBy(0, 60, '°C'),
+  /** How many waters this is the first of; nought where nobody counts. */
+  firstOf: boundedBy(0, 9).int().default(0),
+});
+
+export const wash = kindOf<z.infer<typeof params>>({
   kind: 'wash',
-  params: z.strictObject({ waterC: boundedBy(0, 60, '°C') }),
+  params,
   endedBy: 'done',
   does: ['rinses'],
   reads: ['curd', 'water'],
@@ -29,8 +35,15 @@ export const wash = kindOf<{ waterC: number }>({
       ],
     };
   },
-  words: ({ waterC }, { format, acid }) => ({
-    ...saying(['Rinse with water at ', value('waterC', format.temp(waterC))]),
+  words: ({ waterC, firstOf = 0 }, { format, acid }) => ({
+    ...saying(
+      ['Rinse with water at ', value('waterC', format.temp(waterC))],
+      firstOf > 1
+        ? [', the first of ', value('firstOf', `${format.number(firstOf)} waters`)]
+        : firstOf === 1
+          ? [', in ', value('firstOf', '1 water')]
+          : [],
+    ),
     action: 'Rinse',
     target: null,
     steps: [
