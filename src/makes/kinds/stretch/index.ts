@@ -38,6 +38,9 @@ export type StretchParams = z.infer<typeof params>;
 /** Salt the curd has of the water it was stretched in, % for each % there: 6 % leaves about half a per cent. From memory. */
 const TAKEN_UP = 0.08;
 
+/** Hot water is measured in a jug, and rather more of it than less. */
+const JUG_STEP_KG = 0.05;
+
 const heat = (
   { by, waterC, watts = OVEN_W, saltPct = 0 }: StretchParams,
   kg: number,
@@ -48,7 +51,7 @@ const heat = (
     const seconds = microwaveSeconds(pieceKg, CURD_C, AIMED_CORE_C, watts);
     return `Piece by piece: about ${format.number(Math.round(seconds / 5) * 5)} seconds in all for each ${format.kg(pieceKg)} in an oven of ${format.number(watts)} W, in short bursts, pouring the whey off and folding between; an edge that gets too hot is folded inside.`;
   }
-  const waterKg = hotWaterKg(kg, CURD_C, waterC, AIMED_CORE_C);
+  const waterKg = Math.ceil(hotWaterKg(kg, CURD_C, waterC, AIMED_CORE_C) / JUG_STEP_KG) * JUG_STEP_KG;
   const water = format.litres(waterKg);
   const salted =
     saltPct > 0
