@@ -10,7 +10,12 @@ interface Press {
   on: HTMLElement;
   x: number;
   y: number;
+  /** When it was lifted off again, ms of the page's own time. */
+  upAt: number | null;
 }
+
+/** A browser's own click follows the finger's lifting within this time, ms; later ones come of something else. */
+const FOLLOWS_MS = 500;
 
 const rolledFar = (dx: number, dy: number): boolean => dx * dx + dy * dy > ROLL_PX * ROLL_PX;
 
@@ -29,7 +34,7 @@ export function holdPresses(page: Document): void {
     'pointerdown',
     ({ target, isPrimary, button, pointerId, clientX, clientY }) => {
       const on = target instanceof Element ? target.closest<HTMLElement>(PRESSED) : null;
-      press = on && isPrimary && button === 0 ? { pointerId, on, x: clientX, y: clientY } : null;
+      press = on && isPrimary && button === 0 ? { pointerId, on, x: clientX, y: clientY, upAt: null } : null;
     },
     true,
   );
@@ -40,13 +45,16 @@ export function holdPresses(page: Document): void {
     if (press?.pointerId !== event.pointerId) return;
     const { on, x, y } = press;
     if (rolledFar(event.clientX - x, event.clientY - y)) press = null;
-    else if (on.isConnected && !under(on, event)) on.click();
+    else {
+      press.upAt = event.timeStamp;
+      if (on.isConnected && !under(on, event)) on.click();
+    }
   });
   page.addEventListener(
     'click',
     (event) => {
-      if (!press || !event.isTrusted || !(event instanceof PointerEvent)) return;
-      if (event.pointerId !== press.pointerId || press.on.contains(event.target as Node)) return;
+      if (!press || press.upAt === null || !event.isTrusted || event.detail === 0) return;
+      if (event.timeStamp - press.upAt > FOLLOWS_MS || press.on.contains(event.target as Node)) return;
       event.preventDefault();
       event.stopImmediatePropagation();
     },
