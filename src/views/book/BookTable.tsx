@@ -97,7 +97,11 @@ export function BookTable({
   const last = items.at(-1);
   const width = table.getVisibleLeafColumns().length + 1;
   return (
-    <table aria-label="Makes" className="mt-2 w-full table-fixed text-[16px]" aria-rowcount={rows.length + 1}>
+    <table
+      aria-label="Makes"
+      className="mt-2 w-full lap:table-fixed text-[16px]"
+      aria-rowcount={rows.length + 1}
+    >
       <thead>
         {table.getHeaderGroups().map((heads) => (
           <tr key={heads.id} className="border-b-2 border-rim text-left">

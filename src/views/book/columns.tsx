@@ -44,19 +44,19 @@ export function wordsOf(make: Summary): string {
 export const speaksOf: FilterFn<Summary> = (row, _id, wanted: string) =>
   wordsOf(row.original).includes(wanted);
 
-/** How wide each column stands, so that none moves as rows come and go; the make takes what is left. */
+/** How wide each column stands where there is room, so that none moves as rows come and go; the make takes what is left. */
 export const WIDTHS: Readonly<Record<string, string>> = {
-  startedAt: 'w-[6.25rem]',
-  title: 'w-[11rem]',
-  milk: 'w-[9rem]',
-  lot: 'w-[10rem]',
-  month: 'w-[9rem]',
-  weighedKg: 'w-[5.25rem] tab:w-[6.5rem]',
-  yield: 'w-[7.5rem]',
-  score: 'w-[5.5rem] tab:w-[6.5rem]',
-  hands: 'w-[6.5rem]',
-  cost: 'w-[7.25rem]',
-  found: 'w-[17%]',
+  startedAt: 'lap:w-[6.25rem]',
+  title: 'lap:w-[11rem]',
+  milk: 'lap:w-[9rem]',
+  lot: 'lap:w-[10rem]',
+  month: 'lap:w-[9rem]',
+  weighedKg: 'lap:w-[6.5rem]',
+  yield: 'lap:w-[7.5rem]',
+  score: 'lap:w-[6.5rem]',
+  hands: 'lap:w-[6.5rem]',
+  cost: 'lap:w-[7.25rem]',
+  found: 'lap:w-[17%]',
 };
 
 const dash = <span className="text-ink-soft">–</span>;
