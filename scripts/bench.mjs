@@ -1,16 +1,56 @@
-/** `npm run bench`: prints rates and sizes; nothing here passes or fails. */
+/** `npm run bench`: prints rates and sizes; nothing here passes or fails. `npm run bench -- profile` (or another name) runs that one alone. */
+import { existsSync, readFileSync } from 'node:fs';
+import { availableParallelism, loadavg } from 'node:os';
 import { build, ensurePackages, must } from './setup.mjs';
 
+const BENCHES = [
+  'core',
+  'spread',
+  'bundle',
+  'page',
+  'profile',
+  'book',
+  'learning',
+  'week',
+  'practice',
+  'frames',
+  'listeners',
+  'readings',
+];
+const [wanted] = process.argv.slice(2);
+if (wanted !== undefined && !BENCHES.includes(wanted)) {
+  console.error(`There is no bench “${wanted}”: there are ${BENCHES.join(', ')}.`);
+  process.exit(1);
+}
+
+/** The machine's time since it was started, and what of it other machines on the same hardware had; null where nobody says. */
+function spent() {
+  if (!existsSync('/proc/stat')) return null;
+  const ticks = readFileSync('/proc/stat', 'utf8')
+    .split('\n', 1)[0]
+    .trim()
+    .split(/\s+/)
+    .slice(1, 9)
+    .map(Number);
+  return { all: ticks.reduce((sum, one) => sum + one, 0), stolen: ticks[7] };
+}
+
+/** A stretch of plain arithmetic, ms: a yardstick to lay figures of different hours and machines side by side. */
+function yardstickMs() {
+  const began = performance.now();
+  for (let i = 0, x = 0; i < 1e8; i++) x = (x * 31 + i) | 0;
+  return performance.now() - began;
+}
+
 ensurePackages();
-must('npx', ['tsx', 'bench/core.ts']);
-must('npx', ['tsx', 'bench/spread.ts']);
 build();
-must('npx', ['tsx', 'bench/bundle.ts']);
-must('npx', ['tsx', 'bench/page.ts']);
-must('npx', ['tsx', 'bench/book.ts']);
-must('npx', ['tsx', 'bench/learning.ts']);
-must('npx', ['tsx', 'bench/week.ts']);
-must('npx', ['tsx', 'bench/practice.ts']);
-must('npx', ['tsx', 'bench/frames.ts']);
-must('npx', ['tsx', 'bench/listeners.ts']);
-must('npx', ['tsx', 'bench/readings.ts']);
+for (const name of wanted === undefined ? BENCHES : [wanted]) {
+  const before = spent();
+  must('npx', ['tsx', `bench/${name}.ts`]);
+  const after = spent();
+  const taken =
+    before && after ? (100 * (after.stolen - before.stolen)) / Math.max(1, after.all - before.all) : 0;
+  console.log(
+    `  [${name}: ${availableParallelism()} cores, load ${loadavg()[0].toFixed(1)}, ${taken.toFixed(0)} % of their time taken by other machines, yardstick ${yardstickMs().toFixed(0)} ms]`,
+  );
+}
