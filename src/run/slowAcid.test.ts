@@ -48,7 +48,7 @@ describe('acid that turns slowly', () => {
 
   it('in cold milk is poured and let sour in one stage, and called when it should be there', () => {
     const state = at(basic('quick-stretched', { startC: 4 }, lactone), 'acid');
-    expect(momentOf(state, f).action).toBe('Pour acid, let it sour');
+    expect(momentOf(state, f).action).toBe('Pour and wait');
     const planned = state.plan.stages[state.index]?.durationMin.likely ?? 0;
     expect(planned).toBeGreaterThan(600);
     const [alarm] = alarmsOf('m', state);

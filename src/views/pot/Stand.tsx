@@ -144,7 +144,7 @@ export function Stand({
             ` · about ${format.kg(state.plan.predictions.yieldKg.likely)} after what went wrong`}
         </p>
         <div
-          className={`mt-1 flex flex-wrap items-end justify-between gap-x-5 ${practice ? 'gap-y-5' : 'gap-y-1'}`}
+          className={`mt-1 flex flex-wrap items-end justify-between gap-x-5 ${practice ? 'gap-y-5' : 'gap-y-3 tab:gap-y-1'}`}
         >
           <h1
             ref={heading}

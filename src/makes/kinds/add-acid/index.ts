@@ -78,7 +78,7 @@ export const addAcid = kindOf({
             [`Acid into the cold milk: ${acid?.firstText ?? ''}`],
             [{ slot: 'acid', before: ', to pH ' }],
           ),
-          action: waits ? 'Pour acid, let it sour' : 'Pour acid',
+          action: waits ? 'Pour and wait' : 'Pour acid',
           target: acid?.firstText ?? null,
           steps: [
             'All of it, dissolved, in a thin stream into the cold milk while you stir fast: cold milk takes it without curdling.',
