@@ -220,6 +220,10 @@ test('the fat one names, and the casein to fat, say what is poured in; raw milk 
   const pour = page.getByRole('region', { name: 'Pour together' });
   const field = (name: string) => pour.getByRole('textbox', { name, exact: true });
   await pour.getByLabel('With', { exact: true }).selectOption('skim');
+  await field('Its litres').fill('0');
+  await field('Pour in').fill('0');
+  await expect(pour).toContainText('Nothing is poured yet.');
+  await expect(pour.getByRole('button', { name: 'Plan with this' })).toBeDisabled();
   await field('Its litres').fill('120');
   await field('Or to a fat of').fill('2,5');
   await expect(field('Or to a fat of')).toHaveValue('2,5');

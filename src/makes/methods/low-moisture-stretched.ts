@@ -49,7 +49,7 @@ export const lowMoistureStretched: Method = {
         ['before', 'dry, before the stretch', 'In the cut curd: it draws a little whey first.'],
         ['brine', 'in brine', 'A firmer rind, and hours more.'],
       ],
-      'Both end at the same salt.',
+      'Each ends at the same salt.',
     ),
     saltPct: saltDry(1.5),
     brinePctWw: brineOf(18, 'For a block of half a kilogram.'),

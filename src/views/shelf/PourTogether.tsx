@@ -108,6 +108,25 @@ export function PourTogether({ milks, onDone }: { milks: readonly KnownMilk[]; o
   const misses = off(asked.fatPct, milk.fatPct) || off(asked.caseinToFat, caseinToFat(batch));
   const faultOf = (of: string) =>
     typing.of === of && typing.fault ? `This ${typing.fault.problem}; ${typing.fault.remedy}.` : undefined;
+  const aims = [
+    {
+      label: FAT,
+      value: milk.fatPct,
+      unit: '%',
+      min: 0,
+      max: 60,
+      step: 0.05,
+      slide: { min: fats.min, max: Math.min(12, fats.max) },
+    },
+    {
+      label: RATIO,
+      value: caseinToFat(batch),
+      min: 0.01,
+      max: 60,
+      step: 0.01,
+      slide: { min: ratios.min, max: Math.min(2, ratios.max) },
+    },
+  ];
   const take = () => {
     planWith({ ...milk, fatPct: Math.round(milk.fatPct * 100) / 100 });
     const shares = inIt.flatMap(({ milk: { id }, litres }) =>
@@ -182,43 +201,34 @@ export function PourTogether({ milks, onDone }: { milks: readonly KnownMilk[]; o
         )}
       </div>
       <div className="flex flex-col gap-3">
-        <PourPail fatPct={milk.fatPct} litres={batch.litres} />
+        <PourPail fatPct={milk.fatPct} litres={inIt.length === 0 ? 0 : batch.litres} />
         <p className="text-[16px]" aria-live="polite">
-          <strong className="figure text-[34px]">{format.litres(batch.litres)}</strong> of{' '}
-          <strong className="figure text-[34px]">{format.percent(milk.fatPct, 2)}</strong> fat,{' '}
-          {format.percent(milk.proteinPct, 2)} true protein, casein to fat{' '}
-          {format.number(caseinToFat(batch), 2)}.
+          {inIt.length === 0 ? (
+            'Nothing is poured yet.'
+          ) : (
+            <>
+              <strong className="figure text-[34px]">{format.litres(batch.litres)}</strong> of{' '}
+              <strong className="figure text-[34px]">{format.percent(milk.fatPct, 2)}</strong> fat,{' '}
+              {format.percent(milk.proteinPct, 2)} true protein, casein to fat{' '}
+              {format.number(caseinToFat(batch), 2)}.
+            </>
+          )}
           {milk.treatment === 'raw' &&
             inIt.some((one) => one.milk.treatment !== 'raw') &&
             ' With raw milk in it, all of it is raw milk.'}
           {misses && ' These milks do not reach both; nearer they do not come.'}
         </p>
-        <NumberField
-          label={FAT}
-          value={milk.fatPct}
-          text={textOf(FAT)}
-          unit="%"
-          units={units}
-          min={0}
-          max={60}
-          step={0.05}
-          slide={{ min: fats.min, max: Math.min(12, fats.max) }}
-          fault={faultOf(FAT)}
-          onChange={({ value, text }) => ask(FAT, value, text)}
-        />
-        <NumberField
-          label={RATIO}
-          value={caseinToFat(batch)}
-          text={textOf(RATIO)}
-          units={units}
-          min={0.01}
-          max={60}
-          step={0.01}
-          slide={{ min: ratios.min, max: Math.min(2, ratios.max) }}
-          fault={faultOf(RATIO)}
-          onChange={({ value, text }) => ask(RATIO, value, text)}
-        />
-        <Button tone="main" onClick={take}>
+        {aims.map((aim) => (
+          <NumberField
+            {...aim}
+            key={aim.label}
+            text={textOf(aim.label)}
+            units={units}
+            fault={faultOf(aim.label)}
+            onChange={({ value, text }) => ask(aim.label, value, text)}
+          />
+        ))}
+        <Button tone="main" disabled={inIt.length === 0} onClick={take}>
           Plan with this
         </Button>
       </div>
