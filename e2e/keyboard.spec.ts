@@ -1,9 +1,9 @@
 import { expect, type Page, test } from '@playwright/test';
 import { action, open } from './kitchen';
 
-/** Tabs on until the thing with that name has the keyboard; fails when it cannot be reached. */
-async function tabTo(page: Page, name: RegExp | string) {
-  for (let i = 0; i < 90; i++) {
+/** Tabs on until the thing with that name has the keyboard; fails when it is farther away than `most` presses. */
+async function tabTo(page: Page, name: RegExp | string, most = 25) {
+  for (let i = 0; i <= most; i++) {
     // Asked in one step: what has the keyboard may lose it between two questions.
     const said = await page.evaluate(() => {
       const held = document.activeElement;
@@ -17,8 +17,18 @@ async function tabTo(page: Page, name: RegExp | string) {
   throw new Error(`the keyboard never reaches ${name}`);
 }
 
-async function pressOn(page: Page, name: RegExp | string) {
-  await tabTo(page, name);
+/** Goes to a thing by a few letters of its name, from wherever one is. */
+async function goTo(page: Page, letters: string, name: RegExp | string) {
+  await page.keyboard.press('ControlOrMeta+k');
+  await expect(page.getByRole('combobox', { name: 'Go to anything by name' })).toBeFocused();
+  await page.keyboard.type(letters);
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await tabTo(page, name, 0);
+}
+
+async function pressOn(page: Page, name: RegExp | string, most?: number) {
+  await tabTo(page, name, most);
   // A button that has just changed its meaning rests for a moment.
   await expect(page.locator(':focus')).not.toHaveAttribute('aria-disabled', 'true');
   await page.keyboard.press('Enter');
@@ -27,31 +37,46 @@ async function pressOn(page: Page, name: RegExp | string) {
 test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await open(page, '/');
   await pressOn(page, 'See what my milk can become');
-  await pressOn(page, 'Whole-milk ricotta');
+  // The view one has gone to has the keyboard.
+  await expect(page.locator('#view')).toBeFocused();
+  await pressOn(page, 'Whole-milk ricotta', 13);
   await expect(page.getByTestId('yield')).toBeVisible();
-  await tabTo(page, 'Milk');
+  // What was chosen has the keyboard, and the milk is next.
+  await tabTo(page, /^Whole-milk ricotta/, 0);
+  await tabTo(page, 'Milk', 4);
   await page.keyboard.type('6');
-  await tabTo(page, 'Fat');
+  await tabTo(page, 'Fat', 2);
   await page.keyboard.press('ArrowUp');
   await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('3.8');
-  await pressOn(page, 'Take it to the pot');
+  await goTo(page, 'salt goes', /^Salt goes in/);
+  await goTo(page, 'take it', 'Take it to the pot');
+  await page.keyboard.press('Enter');
   await expect(action(page)).toContainText('Clean');
-  await pressOn(page, 'All clean');
+  await pressOn(page, 'All clean', 1);
   await expect(action(page)).toContainText('Weigh out');
-  await pressOn(page, 'Measured');
+  await pressOn(page, 'Measured', 1);
   await expect(action(page)).toContainText('Scald');
   await tabTo(page, /^Temperature/);
   await page.keyboard.type('64,5');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('64.5\u00a0°C');
-  await pressOn(page, /reached$/);
-  await pressOn(page, /^Poured/);
+  await goTo(page, 'reached', /reached$/);
+  await page.keyboard.press('Enter');
+  await expect(action(page)).toContainText('Pour');
+  await pressOn(page, /^Poured/, 1);
   await expect(action(page)).toContainText('Look');
-  await pressOn(page, /^clear/);
-  await pressOn(page, 'On to the rest');
-  await pressOn(page, 'Rested');
-  await pressOn(page, 'Drained');
-  await pressOn(page, 'Salted');
+  // What was pressed is gone, and what is asked has the keyboard.
+  await pressOn(page, /^clear/, 3);
+  for (const [said, next] of [
+    ['Clear', 'On to the rest'],
+    ['Let it rest', 'Rested'],
+    ['Drain', 'Drained'],
+    ['Salt', 'Salted'],
+  ] as const) {
+    await expect(action(page)).toContainText(said);
+    await pressOn(page, next, 1);
+  }
+  await expect(action(page)).toContainText('Weigh');
   await tabTo(page, /^Finished weight/);
   await page.keyboard.type('1.8');
   await page.keyboard.press('Enter');
@@ -67,7 +92,8 @@ test('what seldom happens, with the keyboard alone: pause, go on, put right, lea
   await pressOn(page, 'Out of turn');
   await pressOn(page, 'Pause');
   await expect(action(page)).toContainText('Paused');
-  await pressOn(page, 'Go on');
+  await goTo(page, 'go on', 'Go on');
+  await page.keyboard.press('Enter');
   await expect(action(page)).toContainText('Clean');
   await pressOn(page, 'All clean');
   await pressOn(page, 'Other amount');
@@ -95,7 +121,9 @@ test('what seldom happens, with the keyboard alone: pause, go on, put right, lea
   await expect(action(page)).toContainText('Scald');
 
   await page.goto('/kitchen');
-  await pressOn(page, 'A pot');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await goTo(page, 'a pot', 'A pot');
+  await page.keyboard.press('Enter');
   await tabTo(page, 'Name');
   await page.keyboard.type('copper-free pan');
   await tabTo(page, 'Holds');

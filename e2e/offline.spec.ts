@@ -35,7 +35,7 @@ test('after the first visit it works with the server gone: plan, pot, book, and 
     await expect(page.locator('main').getByRole('heading').first()).toBeVisible();
   }
   await page.keyboard.press('/');
-  await expect(page.getByPlaceholder('What do you want to reckon')).toBeFocused();
+  await expect(page.getByPlaceholder('A name, or part of one')).toBeFocused();
 });
 
 test('a newer version waits until every window is closed', async ({ page }) => {

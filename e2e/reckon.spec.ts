@@ -6,12 +6,12 @@ import { open } from './kitchen';
 test('from anywhere two keystrokes and a word lead to a computation', async ({ page }) => {
   await open(page, '/book');
   await page.keyboard.press('/');
-  await expect(page.getByPlaceholder('What do you want to reckon')).toBeFocused();
+  await expect(page.getByPlaceholder('A name, or part of one')).toBeFocused();
   await page.keyboard.type('brine');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('How strong a brine is');
   await page.keyboard.press('Control+k');
-  await expect(page.getByPlaceholder('What do you want to reckon')).toBeFocused();
+  await expect(page.getByPlaceholder('A name, or part of one')).toBeFocused();
   await page.keyboard.type('squeaky');
   await page.keyboard.press('Enter');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Squeaky cheddared curds');

@@ -1,10 +1,12 @@
 import { Command } from 'cmdk';
-import { useEffect, useState } from 'react';
+import { Dialog } from 'radix-ui';
+import { useEffect, useRef, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { COMPUTATIONS } from '../plan/reckon/index';
 import { useMethodBook } from '../store/methodBook';
 import { draftChanged } from '../store/slices/draft';
 import { useAppDispatch } from '../store/store';
+import { type Control, onThisView } from './onThisView';
 
 const VIEWS = [
   ['/plan', 'Plan'],
@@ -18,12 +20,23 @@ const VIEWS = [
   ['/kitchen', 'Kitchen'],
 ] as const;
 
+const NAME = 'Go to anything by name';
+
+/** How well a name answers what was typed: every word of it stands there; the better, the earlier. */
+function answers(value: string, typed: string): number {
+  const name = value.toLowerCase();
+  const words = typed.toLowerCase().split(' ').filter(Boolean);
+  if (!words.every((word) => name.includes(word))) return 0;
+  if (name.startsWith(words.join(' '))) return 1;
+  return words.every((word) => ` ${name}`.includes(` ${word}`)) ? 0.8 : 0.5;
+}
+
 const ITEM =
   'flex min-h-11 cursor-pointer items-center rounded-xl px-3 text-[17px] data-[selected=true]:bg-now data-[selected=true]:text-on-now';
 const GROUP =
   '[&_[cmdk-group-heading]]:px-3 [&_[cmdk-group-heading]]:pt-2 [&_[cmdk-group-heading]]:text-[14px] [&_[cmdk-group-heading]]:text-ink-soft';
 
-/** Anything by name: a computation, a make, a view. */
+/** Anything by name: what stands on this view, a computation, a make, a view. */
 export default function Palette({
   open,
   onOpenChange,
@@ -35,64 +48,97 @@ export default function Palette({
   const dispatch = useAppDispatch();
   const methods = useMethodBook();
   const [search, setSearch] = useState('');
+  const [here, setHere] = useState<Control[]>([]);
+  /** Where the keyboard goes once this is shut; back where it was, if nothing here was chosen. */
+  const wanted = useRef<HTMLElement | null>(null);
   useEffect(() => {
-    if (open) setSearch('');
+    if (!open) return;
+    setSearch('');
+    setHere(onThisView(document.getElementById('view')));
+    wanted.current = null;
   }, [open]);
   const go = (to: string) => {
     onOpenChange(false);
     navigate(to);
   };
   return (
-    <Command.Dialog
-      open={open}
-      onOpenChange={onOpenChange}
-      label="Go to anything by name"
-      overlayClassName="fixed inset-0 z-40 bg-enamel-deep/60"
-      contentClassName="plate fixed top-[12vh] left-1/2 z-50 w-[min(34rem,94vw)] -translate-x-1/2 p-4"
-    >
-      <Command.Input
-        value={search}
-        onValueChange={setSearch}
-        placeholder="What do you want to reckon, make or see?"
-        className="field-line name w-full bg-transparent px-2 py-2 text-[22px] outline-none"
-      />
-      <Command.List className="mt-2 max-h-[60vh] overflow-y-auto">
-        <Command.Empty className="px-3 py-4 text-[16px]">Nothing goes by that name.</Command.Empty>
-        <Command.Group heading="Reckon" className={GROUP}>
-          {COMPUTATIONS.map((one) => (
-            <Command.Item
-              key={one.name}
-              value={`${one.title} ${one.name}`}
-              className={ITEM}
-              onSelect={() => go(`/reckon/${one.name}`)}
-            >
-              {one.title}
-            </Command.Item>
-          ))}
-        </Command.Group>
-        <Command.Group heading="Plan" className={GROUP}>
-          {methods.map((method) => (
-            <Command.Item
-              key={method.id}
-              value={`plan ${method.title}`}
-              className={ITEM}
-              onSelect={() => {
-                dispatch(draftChanged({ method: method.id }));
-                go('/plan');
-              }}
-            >
-              {method.title}
-            </Command.Item>
-          ))}
-        </Command.Group>
-        <Command.Group heading="Go to" className={GROUP}>
-          {VIEWS.map(([to, text]) => (
-            <Command.Item key={to} value={`go to ${text}`} className={ITEM} onSelect={() => go(to)}>
-              {text}
-            </Command.Item>
-          ))}
-        </Command.Group>
-      </Command.List>
-    </Command.Dialog>
+    <Dialog.Root open={open} onOpenChange={onOpenChange}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-enamel-deep/60" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="plate fixed top-[12vh] left-1/2 z-50 w-[min(34rem,94vw)] -translate-x-1/2 p-4"
+          onCloseAutoFocus={(event) => {
+            if (!wanted.current) return;
+            event.preventDefault();
+            wanted.current.focus();
+          }}
+        >
+          <Dialog.Title className="sr-only">{NAME}</Dialog.Title>
+          <Command label={NAME} filter={answers}>
+            <Command.Input
+              value={search}
+              onValueChange={setSearch}
+              placeholder="A name, or part of one"
+              className="field-line name w-full bg-transparent px-2 py-2 text-[22px] outline-none"
+            />
+            <Command.List className="mt-2 max-h-[60vh] overflow-y-auto">
+              <Command.Empty className="px-3 py-4 text-[16px]">Nothing goes by that name.</Command.Empty>
+              {here.length > 0 && (
+                <Command.Group heading="On this view" className={GROUP}>
+                  {here.map(({ name, element }) => (
+                    <Command.Item
+                      key={name}
+                      value={name}
+                      className={ITEM}
+                      onSelect={() => {
+                        wanted.current = element;
+                        onOpenChange(false);
+                      }}
+                    >
+                      {name}
+                    </Command.Item>
+                  ))}
+                </Command.Group>
+              )}
+              <Command.Group heading="Reckon" className={GROUP}>
+                {COMPUTATIONS.map((one) => (
+                  <Command.Item
+                    key={one.name}
+                    value={`${one.title} ${one.name}`}
+                    className={ITEM}
+                    onSelect={() => go(`/reckon/${one.name}`)}
+                  >
+                    {one.title}
+                  </Command.Item>
+                ))}
+              </Command.Group>
+              <Command.Group heading="Plan" className={GROUP}>
+                {methods.map((method) => (
+                  <Command.Item
+                    key={method.id}
+                    value={`${method.title} plan`}
+                    className={ITEM}
+                    onSelect={() => {
+                      dispatch(draftChanged({ method: method.id }));
+                      go('/plan');
+                    }}
+                  >
+                    {method.title}
+                  </Command.Item>
+                ))}
+              </Command.Group>
+              <Command.Group heading="Go to" className={GROUP}>
+                {VIEWS.map(([to, text]) => (
+                  <Command.Item key={to} value={`${text} view`} className={ITEM} onSelect={() => go(to)}>
+                    {text}
+                  </Command.Item>
+                ))}
+              </Command.Group>
+            </Command.List>
+          </Command>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
   );
 }

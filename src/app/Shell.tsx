@@ -1,5 +1,5 @@
-import { type ComponentType, lazy, Suspense, useEffect, useState } from 'react';
-import { Link, NavLink, Outlet } from 'react-router';
+import { type ComponentType, lazy, type RefObject, Suspense, useEffect, useRef, useState } from 'react';
+import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { usePorts } from '../store/ports';
 import { selectAside, useAppSelector } from '../store/store';
 import {
@@ -46,6 +46,17 @@ const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   (target.isContentEditable || /^(INPUT|TEXTAREA|SELECT)$/.test(target.tagName));
 
+/** Takes the keyboard along into the view one has gone to, where that view has not taken it itself. */
+function useLed(view: RefObject<HTMLElement | null>): void {
+  const { pathname } = useLocation();
+  const before = useRef(pathname);
+  useEffect(() => {
+    if (before.current === pathname) return;
+    before.current = pathname;
+    if (!view.current?.contains(document.activeElement)) view.current?.focus({ preventScroll: true });
+  }, [pathname, view]);
+}
+
 /** What is on every view: the day line over it, the ways around beside or below it. */
 export function Shell() {
   const { startOver } = usePorts();
@@ -53,6 +64,8 @@ export function Shell() {
   const look = useAppSelector((state) => state.kitchen.look);
   const aside = useAppSelector(selectAside);
   useEffect(() => wear(look), [look]);
+  const view = useRef<HTMLElement>(null);
+  useLed(view);
   const [palette, setPalette] = useState<'never' | 'shut' | 'open'>('never');
   useEffect(() => {
     // Fetched while nothing else is wanted, so that it is there when its key is pressed.
@@ -79,6 +92,13 @@ export function Shell() {
       <a href="#view" className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute">
         To the view
       </a>
+      <button
+        type="button"
+        className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute"
+        onClick={() => setPalette('open')}
+      >
+        Anything by name: press /
+      </button>
       <Boundary what="The day line" small>
         <DayLine demo={startOver !== null} />
       </Boundary>
@@ -111,7 +131,12 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <main id="view" className="min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-6 print:p-0 print:tab:p-0">
+        <main
+          ref={view}
+          id="view"
+          tabIndex={-1}
+          className="outline-none min-w-0 flex-1 px-4 pt-4 pb-28 tab:px-6 tab:pb-6 print:p-0 print:tab:p-0"
+        >
           <Suspense fallback={<p className="py-10 text-lg">One moment…</p>}>
             <ViewBoundary>
               <Outlet />

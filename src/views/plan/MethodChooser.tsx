@@ -1,6 +1,6 @@
 import { format as formatDate } from 'date-fns';
 import { ToggleGroup } from 'radix-ui';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { cbrtOf } from '../../core/numeric/elementary';
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
@@ -13,9 +13,22 @@ import { type Becoming, becomings, SHELVES } from './becomings';
 import { StartButton } from './StartButton';
 
 /** The make being planned, by name, when it is ready and the way to the pot; the name opens what else this milk could become. */
-export function MethodChooser({ brief, plan }: { brief: Brief | null; plan: Plan | null }) {
+export function MethodChooser({
+  brief,
+  plan,
+  justChosen,
+}: {
+  brief: Brief | null;
+  plan: Plan | null;
+  /** Whether it has been taken from the shelves a moment ago: the keyboard goes on from here. */
+  justChosen: boolean;
+}) {
   const chosen = useAppSelector((state) => state.draft.method);
   const [open, setOpen] = useState(false);
+  const name = useRef<HTMLButtonElement>(null);
+  useEffect(() => {
+    if (justChosen) name.current?.focus();
+  }, [justChosen]);
   const method = useMethod(chosen);
   return (
     <header>
@@ -23,6 +36,7 @@ export function MethodChooser({ brief, plan }: { brief: Brief | null; plan: Plan
         <h1 className="name text-[30px] leading-tight tab:text-[34px]">
           <span className="sr-only">Plan: </span>
           <button
+            ref={name}
             type="button"
             className="flex flex-wrap items-baseline gap-x-4 text-left"
             aria-expanded={open}
@@ -41,7 +55,12 @@ export function MethodChooser({ brief, plan }: { brief: Brief | null; plan: Plan
         {open && (
           <>
             <p className="mt-2 max-w-[70rem] text-[15px] text-ink-soft">{method?.about}</p>
-            <Shelves onChosen={() => setOpen(false)} />
+            <Shelves
+              onChosen={() => {
+                setOpen(false);
+                name.current?.focus();
+              }}
+            />
           </>
         )}
       </div>

@@ -1,4 +1,4 @@
-import { useDeferredValue } from 'react';
+import { useDeferredValue, useState } from 'react';
 import { useNow } from '../../store/hooks';
 import { useMethod } from '../../store/methodBook';
 import { useAppSelector } from '../../store/store';
@@ -21,6 +21,11 @@ export default function PlanView() {
   // Nobody sees the paper while typing: it may follow a moment later, the first time too.
   const onPaper = useDeferredValue(live.planned, null);
   const plan = live.planned?.plan ?? null;
+  const [fromShelf, setFromShelf] = useState(false);
+  const taken = () => {
+    setFromShelf(true);
+    scrollTo(0, 0);
+  };
   return (
     <>
       {onPaper && (
@@ -34,13 +39,13 @@ export default function PlanView() {
       <div className="print:hidden">
         <Changes planned={live.planned}>
           {draft.chosen ? (
-            <MethodChooser brief={live.brief} plan={plan} />
+            <MethodChooser brief={live.brief} plan={plan} justChosen={fromShelf} />
           ) : (
             <h1 className="name text-[30px] leading-tight tab:text-[36px]">What could this milk become?</h1>
           )}
           <MilkSentence method={chosen} faults={live.faults} planned={live.planned} />
           {!draft.chosen ? (
-            <Shelves onChosen={() => scrollTo(0, 0)} />
+            <Shelves onChosen={taken} />
           ) : live.planned ? (
             <Scene
               planned={live.planned}

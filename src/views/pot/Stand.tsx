@@ -77,15 +77,17 @@ export function Stand({
   const lost = costsSoFar(state).yieldShare;
   const heading = useRef<HTMLHeadingElement>(null);
   const onPad = useRef<OnPad | null>(null);
-  // A new stage takes the keyboard with it, so that Tab goes on from what to do now.
-  const focused = useRef('');
+  const next = `${stage.id} ${moment.action}`;
+  const led = useRef({ next: '', stage: '' });
+  // What is to be done next takes the keyboard with it, so that Tab goes on from there; but not from a field somebody is at.
   useEffect(() => {
-    if (focused.current === stage.id) return;
-    focused.current = stage.id;
-    heading.current?.focus({ preventScroll: true });
+    const before = led.current;
+    if (before.next === next) return;
+    led.current = { next, stage: stage.id };
+    if (before.stage !== stage.id || document.activeElement === document.body)
+      heading.current?.focus({ preventScroll: true });
   });
   // Whatever is to be done next begins at its top.
-  const next = `${stage.id} ${moment.action}`;
   useLayoutEffect(() => {
     if (next !== '') window.scrollTo({ top: 0 });
   }, [next]);
