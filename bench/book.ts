@@ -4,7 +4,8 @@ import { createTable, getCoreRowModel, getFilteredRowModel, getGroupedRowModel }
 import { formatter, METRIC } from '../src/core/units/format';
 import { stateTold } from '../src/judge/fixtures/told';
 import { METHODS } from '../src/makes';
-import { type Summary, summaryOf } from '../src/run/summary';
+import type { Summary } from '../src/run/line';
+import { summaryOf } from '../src/run/summary';
 import { columnsOf, speaksOf } from '../src/views/book/columns';
 import { sortedRows } from '../src/views/book/sortedRows';
 import { served } from './served';

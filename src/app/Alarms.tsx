@@ -2,10 +2,11 @@ import { type RefObject, useEffect, useLayoutEffect, useMemo, useRef } from 'rea
 import { useNavigate } from 'react-router';
 import { type Alarm, alarmsOf, ringing, tasteAlarms } from '../run/alarms';
 import { alarmText, tasteText } from '../run/alarmText';
+import type { MakeView } from '../store/folded';
 import { useFormat, useNow } from '../store/hooks';
 import { usePorts } from '../store/ports';
 import { alarmAnswered, alarmSnoozed } from '../store/slices/alarms';
-import { type MakeView, selectOver, selectRunning, useAppDispatch, useAppSelector } from '../store/store';
+import { selectOver, selectRunning, useAppDispatch, useAppSelector } from '../store/store';
 import { Button } from '../ui/parts/Button';
 import { clockText } from '../views/common/times';
 
@@ -41,6 +42,12 @@ function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
       addEventListener(kind, touch, { capture: true, signal: whenTouched.signal });
     return () => whenTouched.abort();
   }, []);
+  useEffect(
+    () => () => {
+      document.documentElement.style.removeProperty('--ringing');
+    },
+    [],
+  );
   useLayoutEffect(() => {
     const now = lines === 0 ? 0 : (strip.current?.offsetHeight ?? 0);
     if (now > high.current && scrollY === 0 && touched.current) scrollBy(0, now - high.current);
@@ -51,7 +58,7 @@ function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
 }
 
 /** What rings, on every view and wherever one has scrolled to: batch, stage and what to do, until somebody answers it. */
-export function Alarms() {
+export default function Alarms() {
   const { ring } = usePorts();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();

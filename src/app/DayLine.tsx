@@ -1,15 +1,16 @@
 import { addHours, format as formatDate, startOfHour } from 'date-fns';
-import { Link, useLocation } from 'react-router';
+import { lazy, Suspense } from 'react';
+import { Link } from 'react-router';
 import { clamp } from '../core/units/measures';
 import { asleep, away } from '../kitchen/hours';
-import { expectedEnd, readyAt } from '../run/expect';
-import { momentOf } from '../run/moment';
-import { stageAt, timed } from '../run/state';
-import { useFormat, useNow } from '../store/hooks';
-import { type MakeView, selectRunning, useAppSelector } from '../store/store';
+import { useNow } from '../store/hooks';
+import { selectRunning, useAppSelector } from '../store/store';
 import { useWidth } from '../ui/charts/useWidth';
 import { Boundary, useBehind } from '../views/common/Boundary';
-import { clockText, countdownText, dayText } from '../views/common/times';
+import { clockText, dayText } from '../views/common/times';
+
+/** What tells how a make stands is large, and fetched with the first one that runs. */
+const Strand = lazy(() => import('./Strand'));
 
 const HOURS_BEFORE = 1;
 const HOURS_AFTER = 23;
@@ -117,58 +118,14 @@ export function DayLine({ demo }: { demo: boolean }) {
               behind={behind({ table: 'makes', id: make.id })}
               small
             >
-              <Strand make={make} now={now} top={AXIS + row * ROW} x={(at) => x(at)} width={width} />
+              <Suspense fallback={null}>
+                <Strand make={make} now={now} top={AXIS + row * ROW} height={ROW} x={x} width={width} />
+              </Suspense>
             </Boundary>
           ))}
         </nav>
       </div>
     </header>
-  );
-}
-
-function Strand({
-  make,
-  now,
-  top,
-  x,
-  width,
-}: {
-  make: MakeView;
-  now: number;
-  top: number;
-  x(at: number): number;
-  width: number;
-}) {
-  const format = useFormat();
-  const { pathname } = useLocation();
-  const { state } = make;
-  const moment = momentOf(state, format);
-  const due = timed(stageAt(state)) ? expectedEnd(state) : moment.endsAt;
-  const end = readyAt(state, now);
-  const left = Math.max(0, x(state.startedAt));
-  const bar = Math.max(10, x(end) - left);
-  const here = pathname.endsWith(make.id);
-  const text = `${state.name.split(',')[0]} · ${moment.action.toLowerCase()}${moment.target ? ` ${moment.target}` : ''} · ${countdownText(due - now)}`;
-  const labelLeft = Math.min(left + 8, Math.max(0, width - 260));
-  return (
-    <Link
-      to={`/pot/${make.id}`}
-      aria-current={here ? 'page' : undefined}
-      aria-label={`${text}, ready ${clockText(end)}`}
-      className="absolute inset-x-0 block"
-      style={{ top, height: ROW }}
-    >
-      <span
-        className={`absolute top-1 h-[26px] rounded-full border-2 ${here ? 'border-on-enamel' : 'border-now'} bg-now`}
-        style={{ left, width: bar }}
-      />
-      <span
-        className={`absolute top-1 flex h-[26px] items-center rounded-full bg-now px-2.5 text-[14.5px] font-semibold whitespace-nowrap text-on-now ${here ? 'underline decoration-2 underline-offset-2' : ''}`}
-        style={{ left: labelLeft }}
-      >
-        {text}
-      </span>
-    </Link>
   );
 }
 

@@ -1,7 +1,7 @@
 import { type ComponentType, lazy, type RefObject, Suspense, useEffect, useRef, useState } from 'react';
 import { Link, NavLink, Outlet, useLocation } from 'react-router';
 import { usePorts } from '../store/ports';
-import { selectAside, useAppSelector } from '../store/store';
+import { selectAside, selectOver, selectRunning, useAppSelector } from '../store/store';
 import {
   BookGlyph,
   KitchenGlyph,
@@ -14,7 +14,6 @@ import {
   WeekGlyph,
 } from '../ui/glyphs/glyphs';
 import { Boundary } from '../views/common/Boundary';
-import { Alarms } from './Alarms';
 import { DayLine } from './DayLine';
 import { wear } from './look';
 import { useLearner } from './useLearner';
@@ -40,6 +39,8 @@ const WAYS: readonly {
 
 const loadPalette = () => import('./Palette');
 const Palette = lazy(loadPalette);
+/** Fetched with the first make that can ring. */
+const Alarms = lazy(() => import('./Alarms'));
 const Notices = lazy(() => import('./Notices'));
 
 const typing = (target: EventTarget | null) =>
@@ -63,6 +64,9 @@ export function Shell() {
   useLearner();
   const look = useAppSelector((state) => state.kitchen.look);
   const aside = useAppSelector(selectAside);
+  const canRing = useAppSelector(
+    (state) => selectRunning(state).length > 0 || selectOver(state).some(({ tasteAt }) => tasteAt.length > 0),
+  );
   useEffect(() => wear(look), [look]);
   const view = useRef<HTMLElement>(null);
   useLed(view);
@@ -103,7 +107,7 @@ export function Shell() {
         <DayLine demo={startOver !== null} />
       </Boundary>
       <Boundary what="What is due" small>
-        <Alarms />
+        <Suspense fallback={null}>{canRing && <Alarms />}</Suspense>
       </Boundary>
       {aside.length > 0 && (
         <p className="bg-danger-wash px-6 py-2 text-[16px] print:hidden">

@@ -1,27 +1,12 @@
 import { z } from 'zod';
-import { bounded, idText } from '../core/faults/bounds';
 import { goodSchema } from '../kitchen/goods';
 import { kitchenSchema, upcastKitchen } from '../kitchen/kitchen';
 import { knownMilkSchema } from '../kitchen/milk';
 import { methodSchema } from '../makes/methodSchema';
 import { unfinishedSchema } from '../makes/unfinished';
 import { makeSchema } from './make';
+import { photoSchema } from './photo';
 import { weekWishesSchema } from './weekWishes';
-
-/** Larger than this no photo is kept, characters of its data URL. */
-const MOST_PHOTO = 2_000_000;
-
-/** A photo of a make, a JPEG as a data URL. */
-export const photoSchema = z.strictObject({
-  id: idText(),
-  makeId: idText(),
-  at: bounded('wallMs'),
-  jpeg: z
-    .string()
-    .startsWith('data:image/jpeg;base64,', 'give a JPEG')
-    .max(MOST_PHOTO, 'give a smaller photo'),
-});
-export type Photo = z.infer<typeof photoSchema>;
 
 /** Where something that cannot be read was found. */
 export const ASIDE_OF = ['makes', 'events', 'milks', 'goods', 'methods', 'photos', 'settings'] as const;

@@ -4,7 +4,7 @@ import { roundTo } from '../core/units/numbers';
 import { isoUtc } from '../core/units/wallTime';
 import type { Plan } from '../plan/schema';
 import type { MakeEvent } from '../run/events';
-import type { Summary } from '../run/summary';
+import type { Summary } from '../run/line';
 
 /** A cell of a spreadsheet holds no more letters than this. */
 const MOST_CELL = 32_000;

@@ -3,7 +3,7 @@ import { does, takes } from '../makes/asked';
 import type { Method, OptionValues } from '../makes/method';
 import type { DoseId } from '../makes/terms';
 import type { Doing, ReadOf } from '../makes/traits';
-import type { AddedDose } from '../plan/measures';
+import type { AddedDose } from '../plan/givenDoses';
 import { methodIn } from '../plan/planOf';
 import type { PlanStage } from '../plan/schema';
 import { unreckoned } from '../run/borne';

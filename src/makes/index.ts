@@ -1,10 +1,11 @@
+import { FIRST_METHOD_ID } from './first';
 import type { Method } from './method';
 import { METHODS } from './register';
 
 export { METHODS };
 
-/** What a newcomer begins with: any milk, an acid and a pan will do. */
-export const FIRST_METHOD = METHODS[0] as Method;
+/** What a newcomer begins with. */
+export const FIRST_METHOD = METHODS.find(({ id }) => id === FIRST_METHOD_ID) as Method;
 
 /** The makes that are known somewhere: the product's, a maker's own behind them, or a running make's alone. */
 export type MethodBook = readonly Method[];

@@ -8,7 +8,7 @@ import { STAGE_ID } from './grammar';
 import { KIND_NAMES } from './kinds';
 import { type PressSteps, pressStepsSchema } from './steps';
 
-export { type PressSteps, pressStepsSchema };
+export type { PressSteps };
 
 const FAMILIES = ['acid-set', 'lactic-set', 'stretched-curd', 'squeaky-curd', 'pressed-fresh'] as const;
 export type Family = (typeof FAMILIES)[number];

@@ -2,7 +2,7 @@ import type { GivenUnit } from '../core/units/given';
 import { FINDS } from './brief/given';
 import type { Brief } from './brief/schema';
 import { withoutClock } from './byClock';
-import type { AddedDose } from './measures';
+import type { AddedDose } from './givenDoses';
 import { beliefIn } from './moved';
 import { type Planned, planBrief } from './plan';
 import { bookOf, type PlanOf } from './planOf';

@@ -5,15 +5,8 @@ import type { Resolved } from './brief/resolved';
 import type { Brief } from './brief/schema';
 import { TABLET_G } from './doses';
 import { calciumGrams, givenAcid, givenCulture, givenImcu, givenSalt } from './given';
+import { type AddedDose, GIVEN_DOSES, type GivenDose } from './givenDoses';
 import type { Dose, Plan } from './schema';
-
-/** Doses whose amount a maker may give. */
-export const GIVEN_DOSES = ['acid', 'coagulant', 'culture', 'salt', 'calcium'] as const;
-export type GivenDose = (typeof GIVEN_DOSES)[number];
-
-/** Doses of which another amount may go in at the pot: those, and cream. */
-export const ADDED_DOSES = [...GIVEN_DOSES, 'cream'] as const;
-export type AddedDose = (typeof ADDED_DOSES)[number];
 
 /** A dose that can be given as one has it, by its id; undefined where it cannot. */
 export const givenDose = (id: Dose['id']): GivenDose | undefined => GIVEN_DOSES.find((one) => one === id);

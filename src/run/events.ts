@@ -6,7 +6,7 @@ import { KINDS } from '../makes/kinds';
 import { methodShape } from '../makes/method';
 import { READ_OF } from '../makes/traits';
 import { type Courses, coursesSchema } from '../plan/course';
-import { ADDED_DOSES } from '../plan/measures';
+import { ADDED_DOSES } from '../plan/givenDoses';
 import { type Plan, planSchema } from '../plan/schema';
 import { FINDING_IDS, HAND_TESTS, LATER, TICKS, WHEY_LOOKS, WHEY_USES } from './noted';
 import { toldAdviceSchema } from './toldAdvice';

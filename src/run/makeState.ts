@@ -3,7 +3,7 @@ import { stageKind } from '../makes/kinds';
 import type { Method } from '../makes/method';
 import type { ReadOf } from '../makes/traits';
 import type { Courses } from '../plan/course';
-import type { AddedDose } from '../plan/measures';
+import type { AddedDose } from '../plan/givenDoses';
 import type { Plan, PlanStage } from '../plan/schema';
 import type { FindingId, HandTest, Later, MakeEvent, Started, Tick, WheyLook, WheyUse } from './events';
 import type { ToldAdvice } from './toldAdvice';

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
 import type { MakeEvent } from './events';
-import { allUsed, goodsUsed, leftOf, litresLeft, madeWith, milksUsed } from './shelf';
+import { goodsUsed, leftOf, litresLeft, madeWith, milksUsed } from './shelf';
 import { type MakeState, stateOf } from './state';
 import { summaryOf } from './summary';
+import { allUsed } from './uses';
 
 const { plan, parameters } = planned(basic('whole-milk-ricotta'));
 const grams = plan.doses.find((dose) => dose.id === 'acid')?.grams as number;

@@ -2,6 +2,7 @@ import { takes } from '../makes/asked';
 import type { Dose } from '../plan/schema';
 import type { MakeState } from './state';
 import { acidGiven } from './state';
+import { summed, type Uses } from './uses';
 
 /** What a make took from the shelf: which good, for which dose, grams of product as planned. */
 export interface Taken {
@@ -33,15 +34,6 @@ const wentIn = (state: MakeState, what: 'milk' | Dose['id']): boolean =>
   !state.abandoned ||
   state.plan.stages.slice(0, state.index).some((stage) => takes(stage, state.parameters, what));
 
-/** So much of this and that, by its id. */
-export type Uses = Readonly<Record<string, number>>;
-
-function summed(all: readonly (readonly [id: string, amount: number])[]): Uses {
-  const sums: Record<string, number> = {};
-  for (const [id, amount] of all) sums[id] = (sums[id] ?? 0) + amount;
-  return sums;
-}
-
 /** What a make has really used of its goods, g: acid as it was poured, the rest as planned, nothing of what never went in. */
 export const goodsUsed = (state: MakeState): Uses =>
   summed(
@@ -58,9 +50,6 @@ export const goodsUsed = (state: MakeState): Uses =>
 /** Litres of its lots of milk in a make; none where it was given up before the milk was in. */
 export const milksUsed = (state: MakeState): Uses =>
   summed(state.milks.map(({ id, litres }) => [id, wentIn(state, 'milk') ? litres : 0]));
-
-/** What several makes used together. */
-export const allUsed = (makes: readonly Uses[]): Uses => summed(makes.flatMap(Object.entries<number>));
 
 /** What is left of a lot of milk after what was used, L; null where nobody knows how much came. */
 export const litresLeft = (

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { bounded } from '../core/faults/bounds';
-import type { Summary } from '../run/summary';
+import type { Summary } from '../run/line';
 
 /** When a backup was last saved on this device, and until when nobody wants to be asked; wall ms, null where never. */
 export const savedSchema = z.strictObject({

@@ -1,5 +1,5 @@
-import Dexie, { type DBCore, type Table } from 'dexie';
-import type { Photo } from '../files/backup';
+import Dexie, { type DBCore, type DBCoreAddRequest, type DBCorePutRequest, type Table } from 'dexie';
+import type { Photo } from '../files/photo';
 import type { WeekWishes } from '../files/weekWishes';
 import type { Good } from '../kitchen/goods';
 import type { Kitchen } from '../kitchen/kitchen';
@@ -7,10 +7,10 @@ import type { KnownMilk } from '../kitchen/milk';
 import type { Taught } from '../learn/samples';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
-import type { Summary } from '../run/summary';
+import type { Summary } from '../run/line';
 import type { Saved } from './backupOffer';
 import { type AsLong, besideLog } from './besideLog';
-import { Refused, readRow, readSetting, type TableName } from './kept';
+import { makesCanBeRead, Refused, readRow, readSetting, readsNow, type TableName } from './kept';
 import type { AlarmState } from './slices/alarms';
 import type { Draft } from './slices/draft';
 import type { Reckoner } from './slices/reckoner';
@@ -104,18 +104,23 @@ const readable = (core: DBCore): DBCore => ({
   table: (name) => {
     const table = core.table(name);
     if (!READ_TABLES.includes(name as TableName)) return table;
+    const put = (request: DBCoreAddRequest | DBCorePutRequest) => {
+      const values = [];
+      for (const row of request.values) {
+        const read = readRow<object>(name as TableName, row);
+        if (!read.ok) return Dexie.Promise.reject(new Refused(read.faults)) as never;
+        values.push(read.value);
+      }
+      return table.mutate({ ...request, values });
+    };
     return {
       ...table,
-      mutate: (request) => {
-        if (request.type !== 'add' && request.type !== 'put') return table.mutate(request);
-        const values = [];
-        for (const row of request.values) {
-          const read = readRow<object>(name as TableName, row);
-          if (!read.ok) return Dexie.Promise.reject(new Refused(read.faults)) as never;
-          values.push(read.value);
-        }
-        return table.mutate({ ...request, values });
-      },
+      mutate: (request) =>
+        request.type !== 'add' && request.type !== 'put'
+          ? table.mutate(request)
+          : readsNow(name as TableName)
+            ? put(request)
+            : Dexie.waitFor(makesCanBeRead()).then(() => put(request)),
     };
   },
 });

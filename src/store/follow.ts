@@ -3,6 +3,7 @@ import type { Method } from '../makes/method';
 import { type Aside, broughtAside, parted } from './aside';
 import type { Database, OwnMethod } from './db';
 import { followMakes } from './followMakes';
+import { makesCanBeRead } from './kept';
 import { bringInWaiting, isBeingKept } from './settings';
 import { alarmsRead } from './slices/alarms';
 import { asideRead, goodsRead, methodsRead, milksRead } from './slices/data';
@@ -27,13 +28,14 @@ export async function follow(
   const watch = <T>(query: () => Promise<T>, take: (found: T) => void) =>
     liveQuery(query).subscribe({ next: take, error: tell });
   const setAside = (from: string, aside: Aside[]) => store.dispatch(asideRead({ from, aside }));
-  const takeMethods = (rows: readonly OwnMethod[]) => {
+  const takeMethods = async (rows: readonly OwnMethod[]) => {
+    if (rows.length > 0) await makesCanBeRead();
     const { read, aside } = parted<OwnMethod>('methods', rows);
     store.dispatch(methodsRead(read.map((row) => row.method as Method)));
     setAside('methods', aside);
   };
   // Before the first draw, since the draft may be a plan of one of them.
-  takeMethods(await db.methods.toArray());
+  await takeMethods(await db.methods.toArray());
   void makesThere.catch(tell).then(() => followMakes(db, store, setAside, tell));
   await bringInWaiting(db, globalThis.localStorage);
   const [kitchen, draft, reckoner, alarms, wishes] = await Promise.all([
@@ -65,7 +67,10 @@ export async function follow(
       setAside('goods', aside);
     },
   );
-  watch(() => db.methods.toArray(), takeMethods);
+  watch(
+    () => db.methods.toArray(),
+    (rows) => void takeMethods(rows).catch(tell),
+  );
   watch(
     () => db.milks.toArray(),
     (rows) => {

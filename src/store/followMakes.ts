@@ -1,23 +1,11 @@
-import { liveQuery, type Subscription } from 'dexie';
-import { isOver, stateOf } from '../run/state';
+import { liveQuery } from 'dexie';
 import type { Aside } from './aside';
 import type { Database } from './db';
+import type { LogFollower } from './followLogs';
 import { keepPacks } from './packs';
-import {
-  type FoundSummaries,
-  keepSummaries,
-  type Logs,
-  logReader,
-  NO_ENTRIES,
-  type Summaries,
-  strayMakes,
-  summaryReader,
-} from './readMakes';
+import { type FoundSummaries, strayMakes, summaryReader } from './readMakes';
 import { makesRead } from './slices/data';
 import type { Store } from './store';
-
-/** Makes summed up at once: few enough that the page stays alive between. */
-const AT_ONCE = 20;
 
 /** Summaries are packed when nothing has come for so long, ms. */
 const PACKED_AFTER_MS = 3000;
@@ -26,7 +14,7 @@ const soon = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 /**
  * Follows the makes: those that run by their logs, those that are over by the summaries beside them. A make that is over and has no
- * summary yet, or lost it, is read once and summed up.
+ * summary yet, or lost it, is read once and summed up. What reads logs is large, and fetched when there is the first one to read.
  */
 export function followMakes(
   db: Database,
@@ -35,77 +23,41 @@ export function followMakes(
   tell: (error: unknown) => void,
 ): void {
   const readSummaries = summaryReader(db);
-  const readOnce = logReader(db);
-  const readLogs = logReader(db);
-  let summaries: Summaries = {};
-  let watched = '';
-  let watching: Subscription | undefined;
+  let follower: LogFollower | undefined;
   let turn = 0;
-  let strays: readonly string[] = [];
-
-  const show = (logs: Logs) =>
-    // What is over and summed up is no longer held as a log.
-    store.dispatch(
-      makesRead({
-        summaries,
-        logs: Object.fromEntries(Object.entries(logs).filter(([id]) => !(id in summaries))),
-      }),
-    );
-
-  /** The logs of makes that run, or that cannot be read, followed as they grow. */
-  const watchLogs = (ids: readonly string[]) => {
-    const names = JSON.stringify(ids);
-    if (watching && names === watched) {
-      show(store.getState().data.logs);
-      return;
-    }
-    watched = names;
-    watching?.unsubscribe();
-    watching = liveQuery(() => readLogs(ids)).subscribe({
-      next: ({ logs, aside }) => {
-        show(logs);
-        // What was only its entries is gone with them.
-        setAside(
-          'makes',
-          aside.filter(({ id, why }) => why !== NO_ENTRIES || !strays.includes(id)),
-        );
-        keepSummaries(db, logs).catch(tell);
-      },
-      error: tell,
-    });
-  };
-
-  /** Sums up what is over and was not; the makes that run are left, and those that cannot be read. */
-  const sumUp = async (open: readonly string[], mine: number) => {
-    const running: string[] = [];
-    for (let i = 0; i < open.length && mine === turn; i += AT_ONCE) {
-      const ids = open.slice(i, i + AT_ONCE);
-      const { logs } = await readOnce(ids);
-      running.push(...ids.filter((id) => !logs[id] || !isOver(stateOf(logs[id]))));
-      await keepSummaries(db, logs);
-      if (open.length > AT_ONCE) await soon();
-    }
-    return running;
-  };
-
-  let open: readonly string[] = [];
   let lookedAfter: unknown = Symbol('never');
   let packing: ReturnType<typeof setTimeout> | undefined;
+  let strays: readonly string[] = [];
 
-  const take = async (found: FoundSummaries) => {
+  const ofLogs = async (): Promise<LogFollower> => {
+    const { logFollower } = await import('./followLogs');
+    follower ??= logFollower(db, store, setAside, tell);
+    return follower;
+  };
+
+  const take = async ({ open, summaries, stands, restored }: FoundSummaries) => {
     turn += 1;
     const mine = turn;
-    summaries = found.summaries;
-    const running = found.open.length > AT_ONCE ? await sumUp(found.open, mine) : found.open;
-    if (mine !== turn) return;
-    open = running;
-    watchLogs([...open, ...strays]);
+    const wanted = () => mine === turn;
+    const follow = async (ids: readonly string[], strays: readonly string[]) => {
+      const all = [...ids, ...strays];
+      if (all.length === 0 && !follower) {
+        store.dispatch(makesRead({ logs: {}, atHand: [], summaries }));
+        return;
+      }
+      const logs = await ofLogs();
+      if (wanted()) logs.watch(all, summaries, strays);
+    };
+    const running = open.length === 0 ? [] : await (await ofLogs()).sumUp(open, wanted, soon);
+    if (!wanted()) return;
+    await follow(running, strays);
+    if (!wanted()) return;
     clearTimeout(packing);
-    packing = setTimeout(() => keepPacks(db, found.stands, soon).catch(tell), PACKED_AFTER_MS);
-    if (lookedAfter === found.restored) return;
-    lookedAfter = found.restored;
+    packing = setTimeout(() => keepPacks(db, stands, soon).catch(tell), PACKED_AFTER_MS);
+    if (lookedAfter === restored) return;
+    lookedAfter = restored;
     strays = await strayMakes(db);
-    if (strays.length > 0) watchLogs([...open, ...strays]);
+    if (strays.length > 0 && wanted()) await follow(running, strays);
   };
 
   let asked = false;

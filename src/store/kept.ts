@@ -6,15 +6,13 @@ import { parse } from '../core/faults/zodFaults';
 import { HEATED_BY } from '../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { GIVEN_UNITS } from '../core/units/given';
-import { photoSchema } from '../files/backup';
+import { photoSchema } from '../files/photo';
 import { weekWishesSchema } from '../files/weekWishes';
 import { GOOD_KINDS, goodSchema } from '../kitchen/goods';
 import { kitchenSchema, upcastKitchen } from '../kitchen/kitchen';
 import { knownMilkSchema } from '../kitchen/milk';
-import { unfinishedSchema } from '../makes/unfinished';
 import { briefSchema } from '../plan/brief/schema';
-import { GIVEN_DOSES } from '../plan/measures';
-import { eventSchema } from '../run/events';
+import { GIVEN_DOSES } from '../plan/givenDoses';
 import { savedSchema } from './backupOffer';
 
 const field = z.object({ value: z.number().nullable(), text: z.string().max(2000).nullable() });
@@ -102,24 +100,33 @@ function readSettingRow(row: unknown): Result<unknown> {
   return value.ok ? { ok: true, value: { ...read.value, value: value.value } } : value;
 }
 
-/** An event in its table carries the make it belongs to. */
-function readEventRow(row: unknown): Result<unknown> {
-  const { makeId, ...event } = row as { makeId: unknown };
-  const id = parse(idText(), makeId);
-  if (!id.ok) return id;
-  const read = parse(eventSchema, event);
-  return read.ok ? { ok: true, value: { ...read.value, makeId: id.value } } : read;
+type Read = (row: unknown) => Result<unknown>;
+
+let ofMakes: Readonly<Record<'events' | 'methods', Read>> | null = null;
+
+/** Until entries of logs and own makes can be read too: what reads them is large, and wanted only where there are any. */
+export async function makesCanBeRead(): Promise<void> {
+  ofMakes ??= (await import('./keptMakes')).OF_MAKES;
 }
 
-const methodRow = z.object({ id: z.string().max(60), method: unfinishedSchema });
+/** Whether rows of that table can be read at once, or only when `makesCanBeRead`. */
+export const readsNow = (table: TableName): boolean =>
+  ofMakes !== null || !(table === 'events' || table === 'methods');
+
+const ofMake =
+  (table: 'events' | 'methods'): Read =>
+  (row) => {
+    if (!ofMakes) throw new Error(`rows of ${table} are read before they can be`);
+    return ofMakes[table](row);
+  };
 
 /** What each table may hold; a table that is not named holds what was read already. */
-const TABLES: Readonly<Record<string, (row: unknown) => Result<unknown>>> = {
+const TABLES: Readonly<Record<TableName, Read>> = {
   makes: (row) => parse(z.object({ id: idText() }), row),
-  events: readEventRow,
+  events: ofMake('events'),
   milks: (row) => parse(knownMilkSchema, row),
   goods: (row) => parse(goodSchema, row),
-  methods: (row) => parse(methodRow, row),
+  methods: ofMake('methods'),
   photos: (row) => parse(photoSchema, row),
   settings: readSettingRow,
 };

@@ -4,7 +4,8 @@ import { type Taught, taughtBy } from '../learn/samples';
 import { MODEL_VERSION } from '../plan/plan';
 import { isOver, stateOf } from '../run/state';
 import type { Database, KeptTaught } from './db';
-import { keepBeside, logReader } from './readMakes';
+import { logReader } from './readLogs';
+import { keepBeside } from './readMakes';
 
 /** Makes looked into at once, and kept together. */
 const AT_ONCE = 50;

@@ -1,5 +1,5 @@
 import Dexie from 'dexie';
-import { SUMMARY_VERSION, type Summary } from '../run/summary';
+import { SUMMARY_VERSION, type Summary } from '../run/line';
 import type { AsLong } from './besideLog';
 import type { Database } from './db';
 import { packOf } from './packOf';

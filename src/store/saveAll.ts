@@ -4,7 +4,7 @@ import { USUAL_KITCHEN } from '../kitchen/usual';
 import { methodSchema } from '../makes/methodSchema';
 import { parted } from './aside';
 import { type Database, type OwnMethod, READ_TABLES, type StoredEvent } from './db';
-import { readRow } from './kept';
+import { makesCanBeRead, readRow } from './kept';
 import { readLogRows } from './readLog';
 
 /** Photos read at once while a backup is written: a few megabytes. */
@@ -17,6 +17,7 @@ type AsideRow = NonNullable<Backup['aside']>[number];
  * takes each as it comes. What cannot be read goes along under `aside`, exactly as it stands.
  */
 export async function writeBackup(db: Database, write: (piece: string) => void): Promise<void> {
+  await makesCanBeRead();
   const aside: AsideRow[] = [];
   const readable = <T>(table: 'milks' | 'goods' | 'methods', rows: readonly unknown[]): T[] => {
     for (const row of rows) if (!readRow(table, row).ok) aside.push({ table, row });

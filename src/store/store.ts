@@ -1,10 +1,9 @@
 import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
 import { shallowEqual, useDispatch, useSelector } from 'react-redux';
-import type { MakeEvent } from '../run/events';
-import { allUsed } from '../run/shelf';
-import { isOver, type MakeState, stateOf } from '../run/state';
-import { type Summary, summaryOf } from '../run/summary';
+import type { Summary } from '../run/line';
+import { allUsed } from '../run/uses';
 import type { Database, SettingKey } from './db';
+import type { MakeView } from './folded';
 import type { Clock } from './ports';
 import { keepSettings } from './settings';
 import { alarmAnswered, alarmSnoozed, alarmsReducer } from './slices/alarms';
@@ -94,49 +93,20 @@ export type State = ReturnType<Store['getState']>;
 export const useAppSelector = useSelector.withTypes<State>();
 export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
 
-export interface MakeView {
-  id: string;
-  state: MakeState;
-}
-
 /** Everything that is here and cannot be read. */
 export const selectAside = createSelector([(state: State) => state.data.aside], (aside) =>
   Object.values(aside).flat(),
 );
 
-const states = new WeakMap<readonly MakeEvent[], MakeState>();
-export const stateFor = (log: readonly MakeEvent[]): MakeState => {
-  const known = states.get(log);
-  if (known) return known;
-  const state = stateOf(log);
-  states.set(log, state);
-  return state;
-};
-
-const summed = new WeakMap<MakeState, Summary>();
-/** A make in one line, reckoned once for each state of it. */
-export function lineOf({ id, state }: MakeView): Summary {
-  const known = summed.get(state);
-  if (known) return known;
-  const summary = summaryOf(id, state);
-  summed.set(state, summary);
-  return summary;
-}
-
-/** The makes whose logs are at hand as those tell them, earliest start first: all that run, and what is over but not yet summed up. */
-const selectAtHand = createSelector([(state: State) => state.data.logs], (logs): MakeView[] =>
-  Object.entries(logs)
-    .map(([id, log]) => ({ id, state: stateFor(log) }))
-    .sort((a, b) => a.state.startedAt - b.state.startedAt),
-);
-export const selectRunning = createSelector([selectAtHand], (makes) =>
-  makes.filter(({ state }) => !isOver(state)),
+/** Makes that run, earliest start first. */
+export const selectRunning = createSelector([(state: State) => state.data.atHand], (makes): MakeView[] =>
+  makes.filter(({ line }) => line.endedAt === null),
 );
 /** Every make in one line, latest start first. */
 export const selectLines = createSelector(
-  [selectAtHand, (state: State) => state.data.summaries],
+  [(state: State) => state.data.atHand, (state: State) => state.data.summaries],
   (makes, summaries): Summary[] =>
-    [...makes.map(lineOf), ...Object.values(summaries)].sort((a, b) => b.startedAt - a.startedAt),
+    [...makes.map(({ line }) => line), ...Object.values(summaries)].sort((a, b) => b.startedAt - a.startedAt),
 );
 /** Every make that is over in one line, latest start first; the same list while none of them changes. */
 export const selectOver = createSelector(

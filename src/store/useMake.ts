@@ -1,9 +1,10 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useMemo, useState } from 'react';
 import type { MakeEvent } from '../run/events';
+import { type MakeView, stateFor } from './folded';
 import { readLog, TornLog } from './log';
 import { usePorts } from './ports';
-import { type MakeView, stateFor, useAppSelector } from './store';
+import { useAppSelector } from './store';
 
 /** A make with its log, read from the store when it is wanted. */
 export interface OpenMake extends MakeView {

@@ -1,8 +1,8 @@
 import Dexie from 'dexie';
 import { bad, good, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
-import type { Photo } from '../files/backup';
 import { type MakeFile, makeSchema } from '../files/make';
+import type { Photo } from '../files/photo';
 import type { MakeEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import type { Database } from './db';

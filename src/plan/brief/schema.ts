@@ -7,7 +7,7 @@ import { clockMinutes } from '../../core/units/blocked';
 import { GIVEN_BOUNDS, GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
 import { coagulantProduct, cultureLabel } from '../../kitchen/products';
-import { pressStepsSchema } from '../../makes/method';
+import { pressStepsSchema } from '../../makes/steps';
 
 const price = bounded('price');
 const PROTEIN_RANGE = 'give 1 to 9 %, for whey from 0.2 %';

@@ -2,14 +2,23 @@ import { createAction, createSlice, type PayloadAction, type UnknownAction } fro
 import type { Good } from '../../kitchen/goods';
 import type { KnownMilk } from '../../kitchen/milk';
 import type { Method } from '../../makes/method';
+import type { Summary } from '../../run/line';
 import type { Aside } from '../aside';
+import type { MakeView } from '../folded';
 import type { Logs, Summaries } from '../readMakes';
+
+/** A make whose log is at hand, with what it comes to in one line. */
+export interface AtHand extends MakeView {
+  line: Summary;
+}
 
 /** What Dexie holds, mirrored for drawing; rebuilt from it at any time. */
 interface Data {
   loaded: boolean;
-  /** Makes that run, or are over and not yet summed up. */
+  /** Logs of the makes that are at hand: those that run, or are over and not yet summed up. */
   logs: Logs;
+  /** Those makes as their logs tell them, earliest start first. */
+  atHand: readonly AtHand[];
   /** Makes that are over, a line each. */
   summaries: Summaries;
   milks: KnownMilk[];
@@ -23,6 +32,7 @@ interface Data {
 const initialState: Data = {
   loaded: false,
   logs: {},
+  atHand: [],
   summaries: {},
   milks: [],
   goods: [],
@@ -51,7 +61,9 @@ const slice = createSlice({
 });
 
 export const { asideRead, goodsRead, methodsRead, milksRead } = slice.actions;
-export const makesRead = createAction<{ logs: Logs; summaries: Summaries }>('data/makesRead');
+export const makesRead = createAction<{ logs: Logs; atHand: readonly AtHand[]; summaries: Summaries }>(
+  'data/makesRead',
+);
 
 /**
  * Logs and lines are taken as they come, frozen at their top: they are large, and never changed here. One that is unchanged comes with
@@ -63,6 +75,7 @@ export const dataReducer = (state: Data | undefined, action: UnknownAction): Dat
         ...(state ?? initialState),
         loaded: true,
         logs: Object.freeze(action.payload.logs),
+        atHand: Object.freeze(action.payload.atHand),
         summaries: Object.freeze(action.payload.summaries),
       }
     : slice.reducer(state, action);

@@ -5,9 +5,9 @@ import type { HeatedBy, KeepWarm } from '../../core/heat/warming';
 import type { Species, Treatment } from '../../core/milk/species';
 import type { GivenUnit } from '../../core/units/given';
 import type { GoodKind } from '../../kitchen/goods';
-import { FIRST_METHOD } from '../../makes';
+import { FIRST_METHOD_ID } from '../../makes/first';
 import type { Brief } from '../../plan/brief/schema';
-import type { GivenDose } from '../../plan/measures';
+import type { GivenDose } from '../../plan/givenDoses';
 
 /**
  * A number as it stands in a field: what was read from it (inner units, null where it cannot be read) and, where that
@@ -101,7 +101,7 @@ export interface Draft {
 const at = (value: number | null): FieldValue => ({ value, text: null });
 
 export const FIRST_DRAFT: Draft = {
-  method: FIRST_METHOD.id,
+  method: FIRST_METHOD_ID,
   chosen: false,
   milkId: null,
   poured: [],

@@ -11,7 +11,7 @@ import {
 } from '@tanstack/react-table';
 import { type Range, useWindowVirtualizer } from '@tanstack/react-virtual';
 import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
-import type { Summary } from '../../run/summary';
+import type { Summary } from '../../run/line';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { columnsOf, type Group, speaksOf, WIDTHS } from './columns';

@@ -1,6 +1,6 @@
 import { useCallback, useDeferredValue, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import type { Summary } from '../../run/summary';
+import type { Summary } from '../../run/line';
 import { usePorts } from '../../store/ports';
 import { selectOver, useAppSelector } from '../../store/store';
 import { importMake } from '../../store/vault';

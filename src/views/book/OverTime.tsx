@@ -4,7 +4,7 @@ import { area, line } from 'd3-shape';
 import { format as formatDate } from 'date-fns';
 import { memo } from 'react';
 import type { Format } from '../../core/units/format';
-import type { Summary } from '../../run/summary';
+import type { Summary } from '../../run/line';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 

@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import type { Photo } from '../../files/backup';
+import type { Photo } from '../../files/photo';
 import { parted } from '../../store/aside';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';

@@ -3,7 +3,7 @@ import { format as formatDate } from 'date-fns';
 import { Link } from 'react-router';
 import type { Format } from '../../core/units/format';
 import { FINDINGS } from '../../judge/findings';
-import type { Summary } from '../../run/summary';
+import type { Summary } from '../../run/line';
 import { hoursText } from '../common/times';
 import { Score } from './Score';
 

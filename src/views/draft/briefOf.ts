@@ -14,7 +14,7 @@ import { type MethodBook, methodById } from '../../makes';
 import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
-import type { GivenDose } from '../../plan/measures';
+import type { GivenDose } from '../../plan/givenDoses';
 import { planBrief } from '../../plan/plan';
 import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
 import { readSteps } from './steps';

@@ -5,7 +5,7 @@ import { type MethodBook, methodById } from '../../makes';
 import type { Method } from '../../makes/method';
 import { resolveBrief, resolveMilk } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
-import type { GivenDose } from '../../plan/measures';
+import type { GivenDose } from '../../plan/givenDoses';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 import { stepsText } from './steps';
 

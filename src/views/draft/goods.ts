@@ -5,8 +5,9 @@ import type { KnownMilk } from '../../kitchen/milk';
 import { groupsIn, groupsOf } from '../../makes/method';
 import { methodIn, type PlanOf } from '../../plan/planOf';
 import type { Plan } from '../../plan/schema';
-import { gramsPerMeasure, leftOf, litresLeft, type Taken, type Uses } from '../../run/shelf';
+import { gramsPerMeasure, leftOf, litresLeft, type Taken } from '../../run/shelf';
 import type { MakeState } from '../../run/state';
+import type { Uses } from '../../run/uses';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
 
 const at = (value: number): FieldValue => ({ value, text: null });

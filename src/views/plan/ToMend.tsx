@@ -1,7 +1,7 @@
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
 import { DOSE_IDS } from '../../makes/terms';
-import { GIVEN_DOSES } from '../../plan/measures';
+import { GIVEN_DOSES } from '../../plan/givenDoses';
 import { useFormat } from '../../store/hooks';
 import { FaultText } from '../../ui/parts/NumberField';
 import { faultText } from '../common/faultText';

@@ -8,7 +8,7 @@ import { type Family, groupsOf, type Method } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
 import type { Dose, Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
-import type { Uses } from '../../run/shelf';
+import type { Uses } from '../../run/uses';
 import type { Draft } from '../../store/slices/draft';
 import { faultText } from '../common/faultText';
 import { clockText, momentText } from '../common/times';
