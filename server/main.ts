@@ -4,7 +4,6 @@ import { hostname, networkInterfaces } from 'node:os';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { parseArgs } from 'node:util';
-import { appFrom, LOCAL_HOSTS } from './app';
 
 /** Own data and the demo live apart: to a browser a port is an origin. */
 const OWN_PORT = 4610;
@@ -41,8 +40,8 @@ function portOf(text: string | undefined, usual: number): number {
 }
 
 /** Every name and address of this machine that others on its network may ask for. */
-const networkHosts = (): string[] => [
-  ...LOCAL_HOSTS,
+const networkHosts = (local: readonly string[]): string[] => [
+  ...local,
   hostname().toLowerCase(),
   `${hostname().toLowerCase()}.local`,
   ...Object.values(networkInterfaces())
@@ -62,7 +61,12 @@ const dist = fileURLToPath(new URL('../dist', import.meta.url));
 if (!existsSync(join(dist, 'index.html')))
   end('There is no build to serve: run “npm start” or “npm run demo”, which make one.');
 const wanted = portOf(values.port, values.demo ? DEMO_PORT : OWN_PORT);
-const app = appFrom(dist, { demo: values.demo, hosts: values.host ? networkHosts() : LOCAL_HOSTS });
+// Only now: what is asked wrongly is answered at once.
+const { appFrom, LOCAL_HOSTS } = await import('./app');
+const app = appFrom(dist, {
+  demo: values.demo,
+  hosts: values.host ? networkHosts(LOCAL_HOSTS) : LOCAL_HOSTS,
+});
 
 function listen(port: number, triesLeft: number) {
   const server = app.listen(port, values.host ? '0.0.0.0' : '127.0.0.1', (error?: NodeJS.ErrnoException) => {

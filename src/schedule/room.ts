@@ -42,7 +42,8 @@ export class Room {
   readonly #capacity: readonly number[];
   readonly #used: Uint8Array[];
   readonly #full: Int32Array[];
-  readonly #stale: boolean[];
+  /** The first minute from which what is full is counted anew. */
+  readonly #staleFrom: number[];
   readonly #minutes: number;
 
   constructor(capacity: readonly number[], horizonMin: number) {
@@ -50,21 +51,25 @@ export class Room {
     this.#minutes = horizonMin + 1;
     this.#used = capacity.map(() => new Uint8Array(this.#minutes));
     this.#full = capacity.map(() => new Int32Array(this.#minutes + 1));
-    this.#stale = capacity.map(() => true);
+    this.#staleFrom = capacity.map(() => 0);
   }
 
-  #span(at: number, [from, to]: Stretch): [number, number] {
-    const a = Math.min(this.#minutes, Math.max(0, Math.floor(at + from + NEAR)));
-    return [a, Math.min(this.#minutes, Math.max(a, Math.ceil(at + to - NEAR)))];
+  /** The first minute of a stretch, and the one after its last. */
+  #begins(at: number, stretch: Stretch): number {
+    return Math.min(this.#minutes, Math.max(0, Math.floor(at + stretch[0] + NEAR)));
+  }
+  #ends(at: number, stretch: Stretch): number {
+    return Math.min(this.#minutes, Math.max(this.#begins(at, stretch), Math.ceil(at + stretch[1] - NEAR)));
   }
 
   change(placed: Placed, by: 1 | -1): void {
     this.#capacity.forEach((_, thing) => {
       const used = this.#used[thing] as Uint8Array;
       for (const stretch of stretchesOf(placed, thing)) {
-        const [a, b] = this.#span(placed.column.startMin, stretch);
-        for (let m = a; m < b; m++) used[m] = (used[m] as number) + by;
-        this.#stale[thing] = true;
+        const from = this.#begins(placed.column.startMin, stretch);
+        const end = this.#ends(placed.column.startMin, stretch);
+        for (let m = from; m < end; m++) used[m] = (used[m] as number) + by;
+        this.#staleFrom[thing] = Math.min(this.#staleFrom[thing] as number, from);
       }
     });
   }
@@ -72,14 +77,18 @@ export class Room {
   /** Whether there is room for a thing all through a stretch. */
   #free(thing: number, at: number, stretch: Stretch): boolean {
     const full = this.#full[thing] as Int32Array;
-    if (this.#stale[thing]) {
-      const [used, capacity] = [this.#used[thing] as Uint8Array, this.#capacity[thing] as number];
-      for (let m = 0; m < this.#minutes; m++)
-        full[m + 1] = (full[m] as number) + ((used[m] as number) >= capacity ? 1 : 0);
-      this.#stale[thing] = false;
+    const stale = this.#staleFrom[thing] as number;
+    if (stale < this.#minutes) {
+      const used = this.#used[thing] as Uint8Array;
+      const capacity = this.#capacity[thing] as number;
+      let sum = full[stale] as number;
+      for (let m = stale; m < this.#minutes; m++) {
+        if ((used[m] as number) >= capacity) sum += 1;
+        full[m + 1] = sum;
+      }
+      this.#staleFrom[thing] = this.#minutes;
     }
-    const [a, b] = this.#span(at, stretch);
-    return full[b] === full[a];
+    return full[this.#ends(at, stretch)] === full[this.#begins(at, stretch)];
   }
 
   /** Where a way of making something fits among what is placed: with its pot; null where it does not. */

@@ -31,6 +31,12 @@ export function learnPot(readings: Readings, roomC: number, usualLossPerMin: num
   let best: { k: number; rise: number; error: number } | null = null;
   const [low, high] = LOSS_PER_MIN;
   const STEPS = 80;
+  const points = readings.map(([minute, tempC]) => {
+    const t = minute - first[0];
+    // exp(−k t) at the first k, and what takes it from one k to the next.
+    return { t, y: tempC - roomC, a: expOf(-low * t), next: expOf((-(high - low) / STEPS) * t) };
+  });
+  const syy = points.reduce((sum, { y }) => sum + y * y, 0);
   for (let i = 0; i <= STEPS; i++) {
     const k = low + ((high - low) * i) / STEPS;
     // For a given k the course is linear in the start temperature and the rise: two unknowns by least squares.
@@ -39,27 +45,22 @@ export function learnPot(readings: Readings, roomC: number, usualLossPerMin: num
     let sbb = 0;
     let say = 0;
     let sby = 0;
-    for (const [minute, tempC] of readings) {
-      const t = minute - first[0];
-      const a = expOf(-k * t);
+    for (const point of points) {
+      const { t, y, a } = point;
       const b = k === 0 ? t : (1 - a) / k;
-      const y = tempC - roomC;
       saa += a * a;
       sab += a * b;
       sbb += b * b;
       say += a * y;
       sby += b * y;
+      point.a = a * point.next;
     }
     const det = saa * sbb - sab * sab;
     if (Math.abs(det) < 1e-12) continue;
     const start = (say * sbb - sby * sab) / det;
     const rise = (saa * sby - sab * say) / det;
-    let error = squareOf(k - usualLossPerMin) * PRIOR;
-    for (const [minute, tempC] of readings) {
-      const t = minute - first[0];
-      const a = expOf(-k * t);
-      error += squareOf(start * a + rise * (k === 0 ? t : (1 - a) / k) - (tempC - roomC));
-    }
+    // At the least squares the sum of squared errors is what of y neither of the two explains.
+    const error = squareOf(k - usualLossPerMin) * PRIOR + syy - start * say - rise * sby;
     if (rise > 0 && (best === null || error < best.error)) best = { k, rise, error };
   }
   return best && { risePerMin: best.rise, lossPerMin: best.k };

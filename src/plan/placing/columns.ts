@@ -192,8 +192,9 @@ export class Columns {
     since = Number.NEGATIVE_INFINITY,
     until = Number.POSITIVE_INFINITY,
   ): boolean {
-    for (const [from, to] of stretches) {
-      const [a, b] = [Math.max(from + by, since), Math.min(to + by, until)];
+    for (const stretch of stretches) {
+      const a = Math.max(stretch[0] + by, since);
+      const b = Math.min(stretch[1] + by, until);
       if (b > a && !this.#blocked.free(at + a, at + b)) return false;
     }
     return true;
