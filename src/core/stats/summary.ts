@@ -24,15 +24,23 @@ export function variance(values: ArrayLike<number>): number {
 
 const BINS = 40;
 
+/** The places of values from the least to the greatest. */
+export const orderOf = (values: ArrayLike<number>): Uint32Array =>
+  Uint32Array.from({ length: values.length }, (_, i) => i).sort(
+    (a, b) => (values[a] as number) - (values[b] as number),
+  );
+
 /**
  * Share of the variance of `y` that `x` alone explains, whatever the shape of the dependence: the correlation ratio
  * (Pearson 1905) over forty bins of equal count, less what chance alone would show. 0 to 1.
+ * The `order` of `x` may be given where it is known.
  */
-export function explainedShare(x: ArrayLike<number>, y: ArrayLike<number>): number {
+export function explainedShare(
+  x: ArrayLike<number>,
+  y: ArrayLike<number>,
+  order: ArrayLike<number> = orderOf(x),
+): number {
   const n = x.length;
-  const order = Uint32Array.from({ length: n }, (_, i) => i).sort(
-    (a, b) => (x[a] as number) - (x[b] as number),
-  );
   const all = mean(y);
   const total = variance(y) * (n - 1);
   if (total === 0 || x[order[0] as number] === x[order[n - 1] as number]) return 0;

@@ -1,6 +1,6 @@
 import { expOf } from '../../core/numeric/elementary';
 import { SPREAD_ROWS, spreadPoints } from '../../core/stats/spreadPoints';
-import { explainedShare, quantile } from '../../core/stats/summary';
+import { explainedShare, orderOf, quantile } from '../../core/stats/summary';
 import { roundTo } from '../../core/units/numbers';
 import { type Belief, expectedWorld } from '../belief';
 import { atLitres, type ReadyBrief } from '../brief/resolve';
@@ -57,22 +57,18 @@ const rangeOf = (values: Float64Array): Range => {
   return { low: quantile(sorted, 0.1), high: quantile(sorted, 0.9) };
 };
 
-function hingesOf(
-  inputs: readonly UncertainInput[],
-  drawn: readonly Departure[],
-  out: Float64Array,
-): Hinge[] {
-  return inputs
-    .map((input) => ({
+/** What was drawn of an input, and its order. */
+interface Drawn {
+  input: UncertainInput;
+  values: Float64Array;
+  order: Uint32Array;
+}
+
+function hingesOf(drawn: readonly Drawn[], out: Float64Array): Hinge[] {
+  return drawn
+    .map(({ input, values, order }) => ({
       on: input.on,
-      shareOfVariancePct: roundTo(
-        100 *
-          explainedShare(
-            Float64Array.from(drawn, (depart) => depart[input.key]),
-            out,
-          ),
-        1,
-      ),
+      shareOfVariancePct: roundTo(100 * explainedShare(values, out, order), 1),
       sharpenBy: input.sharpenBy,
     }))
     .filter((hinge) => hinge.shareOfVariancePct >= 1)
@@ -125,6 +121,10 @@ export function spreadOf(
     yields[i] = outcomeOf(brief, method, world, pot).yieldKg;
     drawn.push(depart);
   }
+  const ordered = inputs.map((input): Drawn => {
+    const values = Float64Array.from(drawn, (depart) => depart[input.key]);
+    return { input, values, order: orderOf(values) };
+  });
   const rangeOrNull = (values: Float64Array) => (Number.isNaN(values[0] as number) ? null : rangeOf(values));
   return {
     yieldKg: rangeOf(yields),
@@ -133,8 +133,8 @@ export function spreadOf(
     acidifyHours: rangeOrNull(sours),
     acidNeeded: rangeOf(acid),
     stages: durations.map(rangeOf),
-    hinges: hingesOf(inputs, drawn, yields),
-    acidHinges: hingesOf(inputs, drawn, acid),
+    hinges: hingesOf(ordered, yields),
+    acidHinges: hingesOf(ordered, acid),
     yieldDraws: yields,
   };
 }
