@@ -11,10 +11,11 @@ interface Profile {
   timeDeltas: number[];
 }
 
-/** Files by what is in them; the bundler puts packages, the shell and the plan into one each. */
+/** Files by what is in them; the bundler puts packages, the shell, what knows makes, and the plan into one each. */
 const PARTS: readonly (readonly [what: string, file: RegExp])[] = [
   ['packages', /\/frame-/],
-  ['shell and core', /\/shell-/],
+  ['shell', /\/shell-/],
+  ['core and makes', /\/makes-/],
   ['plan', /\/plan-/],
   ['other script', /./],
 ];

@@ -29,9 +29,15 @@ function started(worker: Worker): Started {
   return { worker, api: wrap<PlannerApi>(worker), failed };
 }
 
-/** A plan from a worker; rejects where the worker fails or the computation throws. */
-const asked = ({ api, failed }: Started, brief: Brief, options: PlanOptions): Promise<Result<Planned>> =>
-  Promise.race([api.plan(brief, options) as Promise<Result<Planned>>, failed]);
+/** A plan from a worker, which is sent no make but the one that is planned; rejects where the worker fails or the computation throws. */
+const asked = (
+  { api, failed }: Started,
+  brief: Brief,
+  { methods = [], ...options }: PlanOptions,
+): Promise<Result<Planned>> => {
+  const sent = { ...options, methods: methods.filter(({ id }) => id === brief.method) };
+  return Promise.race([api.plan(brief, sent) as Promise<Result<Planned>>, failed]);
+};
 
 /**
  * Planning with spread in a worker. Only the latest request counts: while one is being computed the next one waits,

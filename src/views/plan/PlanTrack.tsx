@@ -1,4 +1,4 @@
-import { useMemo, useState } from 'react';
+import { memo, useMemo, useState } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import { stageKind } from '../../makes/kinds';
 import type { Method } from '../../makes/method';
@@ -13,7 +13,7 @@ import { clockText, dayClock } from '../common/times';
 import { Stages } from './Stages';
 
 /** The make over its hours: heat, pH, stages; then the stages in words with their cautions in place. */
-export function PlanTrack({
+export const PlanTrack = memo(function PlanTrack({
   planned,
   method,
   startMs,
@@ -85,4 +85,4 @@ export function PlanTrack({
       <Stages planned={planned} method={method} startMs={startMs} faults={faults} />
     </section>
   );
-}
+});

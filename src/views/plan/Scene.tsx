@@ -44,7 +44,8 @@ export function Scene({
   const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
-  // What stands further down may follow a moment later, the first time too.
+  // The make in sentences may follow a moment later, and what stands beneath it the first time too.
+  const soon = useDeferredValue(planned);
   const later = useDeferredValue(planned, null);
   const { plan } = planned;
   const p = plan.predictions;
@@ -99,13 +100,20 @@ export function Scene({
         </div>
       </div>
       <PlanTrack
-        planned={planned}
-        method={method}
-        startMs={times.startMs}
+        planned={soon}
+        method={soon.method}
+        startMs={timesOf(soon.plan, now).startMs}
         against={against}
         faults={faults}
       />
-      {later && <Below planned={later} method={method} against={against} startMs={times.startMs} />}
+      {later && (
+        <Below
+          planned={later}
+          method={later.method}
+          against={against}
+          startMs={timesOf(later.plan, now).startMs}
+        />
+      )}
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
