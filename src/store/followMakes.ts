@@ -4,7 +4,7 @@ import type { Database } from './db';
 import type { LogFollower } from './followLogs';
 import { keepPacks } from './packs';
 import { type FoundSummaries, strayMakes, summaryReader } from './readMakes';
-import { makesRead } from './slices/data';
+import { makesRead, overRead } from './slices/data';
 import type { Store } from './store';
 
 /** Summaries are packed when nothing has come for so long, ms. */
@@ -39,7 +39,10 @@ export function followMakes(
     turn += 1;
     const mine = turn;
     const wanted = () => mine === turn;
-    const follow = async (ids: readonly string[], strays: readonly string[]) => {
+    const fetching = open.length > 0 ? ofLogs() : null;
+    // What is over is there at once; what runs when its log has been read.
+    store.dispatch(overRead(summaries));
+    const follow = async (ids: readonly string[]) => {
       const all = [...ids, ...strays];
       if (all.length === 0 && !follower) {
         store.dispatch(makesRead({ logs: {}, atHand: [], summaries }));
@@ -48,27 +51,37 @@ export function followMakes(
       const logs = await ofLogs();
       if (wanted()) logs.watch(all, summaries, strays);
     };
-    const running = open.length === 0 ? [] : await (await ofLogs()).sumUp(open, wanted, soon);
-    if (!wanted()) return;
-    await follow(running, strays);
+    const running = (await (await fetching)?.sumUp(open, wanted, soon)) ?? [];
+    if (wanted()) await follow(running);
     if (!wanted()) return;
     clearTimeout(packing);
     packing = setTimeout(() => keepPacks(db, stands, soon).catch(tell), PACKED_AFTER_MS);
     if (lookedAfter === restored) return;
     lookedAfter = restored;
     strays = await strayMakes(db);
-    if (strays.length > 0 && wanted()) await follow(running, strays);
+    if (strays.length > 0 && wanted()) await follow(running);
   };
 
   let asked = false;
-  const readOn = () => {
+  const readOn = async () => {
     asked = false;
-    readSummaries().then(take).catch(tell);
+    const found = await readSummaries();
+    void take(found).catch(tell);
+    return found;
   };
+  // At once, while the first view is being drawn.
+  const first = readOn();
+  first.catch(tell);
+  let fresh = true;
   // Only that something has changed is followed here: read within it, ten thousand keys would be followed one by one.
   liveQuery(() => Promise.all([db.makes.count(), db.summaries.count(), db.setting('restored')])).subscribe({
-    next: () => {
-      if (!asked) setTimeout(readOn, 0);
+    next: async ([makes, summaries, restored]) => {
+      if (fresh) {
+        fresh = false;
+        const seen = await first.catch(() => null);
+        if (seen?.restored === restored && seen?.counts[0] === makes && seen.counts[1] === summaries) return;
+      }
+      if (!asked) setTimeout(() => readOn().catch(tell), 0);
       asked = true;
     },
     error: tell,

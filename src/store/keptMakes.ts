@@ -5,10 +5,12 @@ import { parse } from '../core/faults/zodFaults';
 import { unfinishedSchema } from '../makes/unfinished';
 import { eventSchema } from '../run/events';
 
+const makeIdSchema = idText();
+
 /** An event in its table carries the make it belongs to. */
 function readEventRow(row: unknown): Result<unknown> {
   const { makeId, ...event } = row as { makeId: unknown };
-  const id = parse(idText(), makeId);
+  const id = parse(makeIdSchema, makeId);
   if (!id.ok) return id;
   const read = parse(eventSchema, event);
   return read.ok ? { ok: true, value: { ...read.value, makeId: id.value } } : read;

@@ -34,12 +34,10 @@ const ofThisVersion = (db: Database) =>
  * first change to a log it has a summary of, so what stands in one is true.
  */
 export async function readPacks(db: Database): Promise<Map<string, Stands>> {
-  const packs = await ofThisVersion(db).toArray();
-  return new Map(
-    packs.flatMap(({ text }) =>
-      rowsIn(text).map(([events, summary]) => [summary.id, { events, summary }] as const),
-    ),
-  );
+  const found = new Map<string, Stands>();
+  for (const { text } of await ofThisVersion(db).toArray())
+    for (const [events, summary] of rowsIn(text)) found.set(summary.id, { events, summary });
+  return found;
 }
 
 /** The summaries of a few makes, from where they stand one by one. */

@@ -12,11 +12,15 @@ export type Logs = Readonly<Record<string, MakeEvent[]>>;
 const FEW = 100;
 
 /** Every summary at once: from the packs, and of the few makes that are in none from where they stand; null where there are too many. */
-async function packed(db: Database, ids: readonly string[]): Promise<Map<string, Stands> | null> {
-  const packs = await readPacks(db);
+async function packed(
+  db: Database,
+  ids: readonly string[],
+  packs: Map<string, Stands>,
+): Promise<Map<string, Stands> | null> {
   if (packs.size === 0) return null;
   const lacking = ids.filter((id) => !packs.has(id));
   if (lacking.length > FEW) return null;
+  if (lacking.length === 0 && packs.size === ids.length) return packs;
   const rest = await standingOf(db, lacking);
   return new Map(
     ids.flatMap((id) => {
@@ -52,6 +56,8 @@ async function standing(
 export interface FoundSummaries {
   stands: ReadonlyMap<string, Stands>;
   summaries: Summaries;
+  /** How many makes and how many summaries stood there. */
+  counts: readonly [makes: number, summaries: number];
   /** Makes that have none: they run, or nobody has summed them up yet. */
   open: string[];
   restored: unknown;
@@ -62,19 +68,29 @@ export function summaryReader(db: Database): () => Promise<FoundSummaries> {
   let known: ReadonlyMap<string, Stands> | null = null;
   let restored: unknown;
   return async () => {
-    const mark = await db.setting('restored');
-    const before = mark === restored ? known : null;
-    restored = mark;
-    const { ids, stands } = await db.transaction('r', db.makes, db.summaries, db.packs, async () => {
-      const ids = (await db.makes.toCollection().primaryKeys()).map(String);
+    const tables = [db.settings, db.makes, db.summaries, db.packs];
+    const { ids, stands, counts } = await db.transaction('r', tables, async () => {
+      // Asked for side by side: the answers come while the first view is being drawn.
+      const [mark, keys, many, packs] = await Promise.all([
+        db.setting('restored'),
+        db.makes.toCollection().primaryKeys(),
+        db.summaries.count(),
+        known ? null : readPacks(db),
+      ]);
+      const ids = keys.map(String);
+      const before = mark === restored ? known : null;
+      restored = mark;
       const stands =
-        (before ? null : await packed(db, ids)) ?? (await standing(db, ids, before ?? new Map()));
-      return { ids, stands };
+        (packs && (await packed(db, ids, packs))) ?? (await standing(db, ids, before ?? new Map()));
+      return { ids, stands, counts: [ids.length, many] as const };
     });
     known = stands;
+    const summaries: Record<string, Summary> = {};
+    for (const [id, { summary }] of stands) summaries[id] = summary;
     return {
       stands,
-      summaries: Object.fromEntries([...stands].map(([id, { summary }]) => [id, summary])),
+      summaries,
+      counts,
       open: ids.filter((id) => !stands.has(id)),
       restored,
     };

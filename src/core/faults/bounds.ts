@@ -41,12 +41,27 @@ export const BOUNDS = {
   wallMs: { min: 0, max: 4_102_444_800_000, unit: 'ms' },
 } as const;
 
-/** An id that can stand in an address, a file name and a calendar: letters, digits, dashes and underscores. */
-export const idText = (max = 64): z.ZodString =>
+/** A schema made once for each thing it is asked for: many fields are held to the same. */
+function once<Asked, Schema>(make: (asked: Asked) => Schema): (asked: Asked) => Schema {
+  const made = new Map<Asked, Schema>();
+  return (asked) => {
+    const known = made.get(asked);
+    if (known !== undefined) return known;
+    const schema = make(asked);
+    made.set(asked, schema);
+    return schema;
+  };
+}
+
+const idOf = once((max: number) =>
   z
     .string()
     .regex(/^[A-Za-z0-9][\w-]*$/, 'give letters, digits, dashes and underscores')
-    .max(max);
+    .max(max),
+);
+
+/** An id that can stand in an address, a file name and a calendar: letters, digits, dashes and underscores. */
+export const idText = (max = 64): z.ZodString => idOf(max);
 
 /** A key that people choose must not be one that every object has by birth. */
 const inborn = (text: string) => text in {};
@@ -65,19 +80,20 @@ export const keyText = (pattern: RegExp, max: number, remedy: string): z.ZodStri
 const CONTROLS = /[\p{Cc}\u2028\u2029]+/gu;
 
 /** A text of one line, as names and titles are: line breaks and other control characters become spaces. */
-export const oneLine = (max: number): z.ZodString =>
+export const oneLine: (max: number) => z.ZodString = once((max) =>
   z
     .string()
     .overwrite((text) => text.replace(CONTROLS, ' '))
-    .max(max);
+    .max(max),
+);
 
 export type BoundName = keyof typeof BOUNDS;
 
 /** A finite number within the named bounds; a fault names the whole range. */
-export function bounded(name: BoundName): z.ZodNumber {
+export const bounded: (name: BoundName) => z.ZodNumber = once((name) => {
   const { min, max, unit } = BOUNDS[name];
   return boundedBy(min, max, unit);
-}
+});
 
 const ranges = new Map<string, { min: number; max: number }>();
 

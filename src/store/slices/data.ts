@@ -65,17 +65,27 @@ export const makesRead = createAction<{ logs: Logs; atHand: readonly AtHand[]; s
   'data/makesRead',
 );
 
+/** Makes that are over, known before those that run have been read. */
+export const overRead = createAction<Summaries>('data/overRead');
+
 /**
  * Logs and lines are taken as they come, frozen at their top: they are large, and never changed here. One that is unchanged comes with
  * the identity it had, so that nothing drawn from it is computed again.
  */
-export const dataReducer = (state: Data | undefined, action: UnknownAction): Data =>
-  makesRead.match(action)
-    ? {
-        ...(state ?? initialState),
-        loaded: true,
-        logs: Object.freeze(action.payload.logs),
-        atHand: Object.freeze(action.payload.atHand),
-        summaries: Object.freeze(action.payload.summaries),
-      }
-    : slice.reducer(state, action);
+export function dataReducer(state: Data | undefined, action: UnknownAction): Data {
+  if (overRead.match(action)) {
+    const over = Object.freeze(action.payload);
+    const { atHand, ...rest } = state ?? initialState;
+    // What is over is no longer at hand as well.
+    return { ...rest, summaries: over, atHand: Object.freeze(atHand.filter(({ id }) => !(id in over))) };
+  }
+  if (!makesRead.match(action)) return slice.reducer(state, action);
+  const { logs, atHand, summaries } = action.payload;
+  return {
+    ...(state ?? initialState),
+    loaded: true,
+    logs: Object.freeze(logs),
+    atHand: Object.freeze(atHand),
+    summaries: Object.freeze(summaries),
+  };
+}

@@ -3,21 +3,22 @@ import {
   flexRender,
   getCoreRowModel,
   getExpandedRowModel,
-  getFilteredRowModel,
   getGroupedRowModel,
+  getSortedRowModel,
   type Row,
   type SortingState,
   useReactTable,
 } from '@tanstack/react-table';
 import { type Range, useWindowVirtualizer } from '@tanstack/react-virtual';
-import { memo, useEffect, useLayoutEffect, useMemo, useRef, useState } from 'react';
+import { memo, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import type { Summary } from '../../run/line';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
-import { columnsOf, type Group, speaksOf, WIDTHS } from './columns';
-import { sortedRows } from './sortedRows';
+import { columnsOf, type Group, WIDTHS } from './columns';
+import { rowMaker, sortedLines } from './flatRows';
 
-const SORTED = sortedRows<Summary>();
+/** Where nothing is put together, the table makes no rows of its own. */
+const NONE: Summary[] = [];
 /** Heights before a row has been measured, px. */
 const ROW_PX = 64;
 /** What is put together by, and otherwise stands in another column already. */
@@ -36,19 +37,14 @@ const inBlocks = ({ startIndex, endIndex, count }: Range): number[] => {
 /** All makes as rows: sorted by a tap on a head, put together by a column, only those in sight drawn. */
 export function BookTable({
   lines,
-  words,
   group,
   picked,
   onPick,
-  onShown,
 }: {
-  lines: Summary[];
-  words: string;
+  lines: readonly Summary[];
   group: Group;
   picked: readonly string[];
   onPick(id: string): void;
-  /** Which makes are left by what was looked for, in the order they stand in. */
-  onShown(shown: Summary[]): void;
 }) {
   const format = useFormat();
   const currency = useAppSelector((app) => app.kitchen.currency);
@@ -58,36 +54,44 @@ export function BookTable({
   const grouping = useMemo(() => (group === '' ? [] : [group]), [group]);
   const columnVisibility = useMemo(() => Object.fromEntries(APART.map((id) => [id, id === group])), [group]);
   const table = useReactTable({
-    data: lines,
+    data: group === '' ? NONE : (lines as Summary[]),
     columns,
     state: {
       sorting,
       expanded,
-      globalFilter: words,
       grouping,
       columnVisibility,
     },
-    globalFilterFn: speaksOf,
     onSortingChange: setSorting,
     onExpandedChange: setExpanded,
     getRowId: (line) => line.id,
     getCoreRowModel: getCoreRowModel(),
-    getFilteredRowModel: getFilteredRowModel(),
     getGroupedRowModel: getGroupedRowModel(),
-    getSortedRowModel: SORTED,
+    getSortedRowModel: getSortedRowModel(),
     getExpandedRowModel: getExpandedRowModel(),
     autoResetAll: false,
   });
-  const filtered = table.getFilteredRowModel().rows;
-  useEffect(() => onShown(filtered.map((row) => row.original)), [filtered, onShown]);
   const { rows } = table.getRowModel();
+  const [by] = sorting;
+  const value = by && table.getColumn(by.id)?.accessorFn;
+  const ordered = useMemo(
+    () => (value && group === '' ? sortedLines(lines, (line) => value(line, 0), by.desc) : lines),
+    [lines, value, by, group],
+  );
+  // biome-ignore lint/correctness/useExhaustiveDependencies: rows of other columns are other rows
+  const rowOf = useMemo(() => rowMaker(table), [table, columns]);
+  const rowAt = (place: number): Row<Summary> | undefined => {
+    const line = ordered[place];
+    return group !== '' ? rows[place] : line && rowOf(line, place);
+  };
+  const many = group === '' ? ordered.length : rows.length;
   const body = useRef<HTMLTableSectionElement>(null);
   const [topPx, setTopPx] = useState(0);
   useLayoutEffect(() => {
     setTopPx((body.current?.getBoundingClientRect().top ?? 0) + window.scrollY);
   }, []);
   const virtual = useWindowVirtualizer({
-    count: rows.length,
+    count: many,
     estimateSize: () => ROW_PX,
     scrollMargin: topPx,
     rangeExtractor: inBlocks,
@@ -97,11 +101,7 @@ export function BookTable({
   const last = items.at(-1);
   const width = table.getVisibleLeafColumns().length + 1;
   return (
-    <table
-      aria-label="Makes"
-      className="mt-2 w-full lap:table-fixed text-[16px]"
-      aria-rowcount={rows.length + 1}
-    >
+    <table aria-label="Makes" className="mt-2 w-full lap:table-fixed text-[16px]" aria-rowcount={many + 1}>
       <thead>
         {table.getHeaderGroups().map((heads) => (
           <tr key={heads.id} className="border-b-2 border-rim text-left">
@@ -144,7 +144,7 @@ export function BookTable({
           </tr>
         )}
         {items.map(({ index }) => {
-          const row = rows[index];
+          const row = rowAt(index);
           return (
             row && (
               <BookRow

@@ -1,4 +1,4 @@
-import { useCallback, useDeferredValue, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import type { Summary } from '../../run/line';
 import { usePorts } from '../../store/ports';
@@ -9,25 +9,27 @@ import { Select } from '../../ui/parts/Select';
 import { TakeFile } from '../common/TakeFile';
 import { BackupOffer } from './BackupOffer';
 import { BookTable } from './BookTable';
-import { GROUPS, type Group, wordsOf } from './columns';
+import { GROUPS, type Group, speakingOf } from './columns';
 import { OverTime } from './OverTime';
 
+const NOTHING_YET: readonly Summary[] = [];
 /** At most so many makes lie beside one another. */
 const MOST_BESIDE = 3;
 
 /** The book: finished makes as a table, what came of them over time, and two or three laid beside one another. */
 export default function BookView() {
   const lines = useAppSelector(selectOver);
+  const loaded = useAppSelector((state) => state.data.loaded);
   const { clock, db } = usePorts();
   const navigate = useNavigate();
   const [wanted, setWanted] = useState('');
   const [group, setGroup] = useState<Group>('');
   const [picked, setPicked] = useState<readonly string[]>([]);
-  const [shown, setShown] = useState<readonly Summary[]>([]);
-  // What the table comes to over time is drawn when the table stands.
-  const drawn = useDeferredValue(shown);
   const words = wanted.trim().toLowerCase();
-  const none = words !== '' && !lines.some((line) => wordsOf(line).includes(words));
+  const shown = useMemo(() => speakingOf(lines, words), [lines, words]);
+  // What the table comes to over time is drawn when the table stands.
+  const drawn = useDeferredValue(shown, NOTHING_YET);
+  const none = words !== '' && shown.length === 0;
   const pick = useCallback(
     (id: string) =>
       setPicked((was) =>
@@ -64,26 +66,21 @@ export default function BookView() {
       </div>
       <BackupOffer />
       {lines.length === 0 ? (
-        <p className="mt-6 max-w-[40rem] text-[19px]">
-          Nothing is finished yet. A make comes into the book by itself when you weigh it at the end.{' '}
-          <Link to="/plan" className="font-semibold underline underline-offset-4">
-            Plan the first one
-          </Link>
-          .
-        </p>
+        loaded && (
+          <p className="mt-6 max-w-[40rem] text-[19px]">
+            Nothing is finished yet. A make comes into the book by itself when you weigh it at the end.{' '}
+            <Link to="/plan" className="font-semibold underline underline-offset-4">
+              Plan the first one
+            </Link>
+            .
+          </p>
+        )
       ) : (
         <>
           {none && <p className="mt-6 text-[19px]">Nothing in the book speaks of “{wanted}”.</p>}
           <div className={none ? 'hidden' : 'flex flex-col-reverse tab:flex-col'}>
             <OverTime shown={drawn} />
-            <BookTable
-              lines={lines}
-              words={words}
-              group={group}
-              picked={picked}
-              onPick={pick}
-              onShown={setShown}
-            />
+            <BookTable lines={shown} group={group} picked={picked} onPick={pick} />
           </div>
         </>
       )}

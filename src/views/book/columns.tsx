@@ -1,4 +1,4 @@
-import { createColumnHelper, type FilterFn } from '@tanstack/react-table';
+import { createColumnHelper } from '@tanstack/react-table';
 import { format as formatDate } from 'date-fns';
 import { Link } from 'react-router';
 import type { Format } from '../../core/units/format';
@@ -41,8 +41,9 @@ export function wordsOf(make: Summary): string {
   return words;
 }
 
-export const speaksOf: FilterFn<Summary> = (row, _id, wanted: string) =>
-  wordsOf(row.original).includes(wanted);
+/** The makes that speak of something, in the order they stand in; all of them where nothing is looked for. */
+export const speakingOf = (lines: readonly Summary[], wanted: string): readonly Summary[] =>
+  wanted === '' ? lines : lines.filter((line) => wordsOf(line).includes(wanted));
 
 /** How wide each column stands where there is room, so that none moves as rows come and go; the make takes what is left. */
 export const WIDTHS: Readonly<Record<string, string>> = {

@@ -1,7 +1,7 @@
-import { createTable, getCoreRowModel } from '@tanstack/react-table';
+import { createTable } from '@tanstack/react-table';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { sortedRows } from './sortedRows';
+import { rowMaker, sortedLines } from './flatRows';
 
 interface Line {
   id: string;
@@ -9,19 +9,8 @@ interface Line {
   name: string;
 }
 
-function order(data: Line[], id: keyof Line, desc: boolean): string[] {
-  const table = createTable<Line>({
-    data,
-    columns: [{ accessorKey: 'id' }, { accessorKey: 'score' }, { accessorKey: 'name' }],
-    state: { sorting: [{ id, desc }], grouping: [], columnPinning: { left: [], right: [] } },
-    onStateChange: () => undefined,
-    renderFallbackValue: null,
-    getRowId: (line) => line.id,
-    getCoreRowModel: getCoreRowModel(),
-    getSortedRowModel: sortedRows(),
-  });
-  return table.getSortedRowModel().rows.map((row) => row.id);
-}
+const order = (lines: readonly Line[], by: keyof Line, desc: boolean) =>
+  sortedLines(lines, (line) => line[by], desc).map(({ id }) => id);
 
 it('sorts by number or by word, in both directions, what is not known last, what is alike as it stood', () => {
   const lines: Line[] = [
@@ -33,9 +22,10 @@ it('sorts by number or by word, in both directions, what is not known last, what
   expect(order(lines, 'score', false)).toEqual(['a', 'd', 'c', 'b']);
   expect(order(lines, 'score', true)).toEqual(['c', 'a', 'd', 'b']);
   expect(order(lines, 'name', false)).toEqual(['b', 'c', 'a', 'd']);
+  expect(lines.map(({ id }) => id)).toEqual(['a', 'b', 'c', 'd']);
 });
 
-it('loses no row, and no two stand the wrong way round', () => {
+it('loses no line, and no two stand the wrong way round', () => {
   const score = fc.option(fc.integer({ min: 0, max: 9 }), { nil: undefined });
   fc.assert(
     fc.property(fc.array(score, { maxLength: 40 }), fc.boolean(), (scores, desc) => {
@@ -51,4 +41,22 @@ it('loses no row, and no two stand the wrong way round', () => {
       }
     }),
   );
+});
+
+it('makes a row once for each line, with the values of its columns', () => {
+  const table = createTable<Line>({
+    data: [],
+    columns: [{ accessorKey: 'name' }, { id: 'twice', accessorFn: (line) => 2 * (line.score ?? 0) }],
+    state: {},
+    onStateChange: () => undefined,
+    renderFallbackValue: null,
+    getCoreRowModel: () => () => ({ rows: [], flatRows: [], rowsById: {} }),
+  });
+  const rowOf = rowMaker(table);
+  const line = { id: 'a', score: 3, name: 'Ricotta' };
+  const row = rowOf(line, 7);
+  expect(row.id).toBe('a');
+  expect([row.getValue('name'), row.getValue('twice')]).toEqual(['Ricotta', 6]);
+  expect(rowOf(line, 7)).toBe(row);
+  expect(rowOf({ ...line }, 7)).not.toBe(row);
 });
