@@ -1,48 +1,10 @@
 /** From the tap on "Note it" to a reading that is stored, with 50 finished makes in the book and 4 running. */
-import type { MakeFile } from '../src/files/make';
 import { USUAL_KITCHEN } from '../src/kitchen/usual';
-import { METHODS } from '../src/makes';
-import { MODEL_VERSION, planBrief } from '../src/plan/plan';
-import type { MakeEvent } from '../src/run/events';
+import { makeFile } from './makeFile';
 import { served } from './served';
 
 const PORT = 4718;
 const NOTES = 40;
-const DAY_MS = 86_400_000;
-
-/** A make of its usual milk, walked to its end, or left at its scale-less middle. */
-function makeFile(n: number, finished: boolean, now: number): MakeFile {
-  const method = METHODS[n % METHODS.length] as (typeof METHODS)[number];
-  const planned = planBrief(
-    { format: 'plump-pail/brief', version: 1, method: method.id, milk: { species: 'cow', litres: 8 } },
-    { spread: false },
-  );
-  if (!planned.ok) throw new Error(method.id);
-  const { plan, parameters } = planned.value;
-  let at = finished ? now - (n + 2) * DAY_MS : now - 3_600_000;
-  const events: MakeEvent[] = [
-    {
-      type: 'started',
-      seq: 0,
-      at,
-      name: `${method.short} ${n}`,
-      milkName: '',
-      plan,
-      parameters,
-      modelVersion: MODEL_VERSION,
-    },
-  ];
-  const add = (event: Record<string, unknown>) =>
-    events.push({ ...event, seq: events.length, at } as MakeEvent);
-  const stages = finished ? plan.stages.slice(0, -1) : plan.stages.slice(0, 2);
-  for (const stage of stages) {
-    for (let k = 0; k < 3; k++) add({ type: 'temperature', tempC: 20 + k });
-    at += stage.durationMin.likely * 1000;
-    add({ type: 'done', stage: stage.id });
-  }
-  if (finished) add({ type: 'finished', weighedKg: 1.2 });
-  return { format: 'plump-pail/make', version: 1, id: `bench-make-${n}`, events };
-}
 
 const { browser, stop } = await served(PORT);
 try {
@@ -84,7 +46,7 @@ try {
   }
   took.sort((a, b) => a - b);
   console.log(
-    `a reading from the tap to stored, 50 finished makes and 4 running: median ${(took[NOTES / 2] as number).toFixed(0)} ms, 95th percentile ${(took[Math.floor(NOTES * 0.95)] as number).toFixed(0)} ms (aim: at most 100)`,
+    `a reading from the tap to stored, 50 finished makes and 4 running: median ${(took[NOTES / 2] as number).toFixed(0)} ms, 95th percentile ${(took[Math.floor(NOTES * 0.95)] as number).toFixed(0)} ms (aim: 50)`,
   );
 } finally {
   await stop();

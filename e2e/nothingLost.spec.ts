@@ -78,6 +78,27 @@ test('another backup brought back can be undone, also after a reload; nothing go
   expect(JSON.parse(await saved(page, 'Save a backup'))).toEqual(mine);
 });
 
+test('a large backup says how far it is, and meanwhile the page answers', async ({ page }) => {
+  await open(page, '/kitchen');
+  const mine = JSON.parse(await saved(page, 'Save a backup'));
+  const readings = Array.from({ length: 40 }, (_, i) => ({ type: 'temperature', tempC: 20 + i / 2 }));
+  const makes = Array.from({ length: 300 }, (_, i) => ({
+    ...make([started, ...readings]),
+    id: `from-afar-${i}`,
+  }));
+  await give(page, 'Bring a backup back', { ...mine, makes });
+  const bar = page.getByRole('progressbar', { name: 'Bringing the backup back' });
+  await expect(bar).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Save a backup' })).toBeDisabled();
+  // Another view opens while it goes on, and hears when it is done.
+  await page.getByRole('link', { name: 'Reckon', exact: true }).click();
+  await expect(page.getByRole('heading', { level: 1 })).not.toHaveText('The kitchen');
+  await expect(page.getByText('The backup is back.')).toBeVisible();
+  await page.getByRole('link', { name: 'Kitchen', exact: true }).click();
+  await expect(bar).toHaveCount(0);
+  expect(JSON.parse(await saved(page, 'Save a backup')).makes).toHaveLength(300);
+});
+
 test('a torn make is set aside and named; every view works, and it can be saved and taken out', async ({
   page,
 }) => {

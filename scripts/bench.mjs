@@ -16,6 +16,7 @@ const BENCHES = [
   'frames',
   'listeners',
   'readings',
+  'backup',
 ];
 const [wanted] = process.argv.slice(2);
 if (wanted !== undefined && !BENCHES.includes(wanted)) {

@@ -9,6 +9,7 @@ import { createStore } from '../store/store';
 import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
 import { holdPresses } from '../ui/press';
+import { workerArchive } from '../workers/archive';
 import { workerLearner } from '../workers/learner';
 import { workerPlanner } from '../workers/planner';
 import { workerScheduler } from '../workers/scheduler';
@@ -93,6 +94,7 @@ async function begin() {
           planner: workerPlanner(),
           learner: workerLearner(db.name),
           scheduler: workerScheduler(),
+          archive: workerArchive(db.name),
           instruments: serverInstruments(clock),
           db,
           ring: machineRing(),

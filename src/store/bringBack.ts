@@ -4,6 +4,7 @@ import { parse } from '../core/faults/zodFaults';
 import { type Backup, backupSchema, upcastBackup } from '../files/backup';
 import type { Method } from '../makes/method';
 import { type Database, READ_TABLES } from './db';
+import { counted, type Heard, UNHEARD } from './howFar';
 import type { TableName } from './kept';
 
 /** Rows moved at once; photos are large. */
@@ -37,8 +38,14 @@ async function eachFew(
 
 const everything = (raw: Database) => [...READ_TABLES.map((name) => raw.table(name)), raw.before, raw.aside];
 
+/** How many rows stand here that are moved one by one. */
+async function rowsHere(raw: Database): Promise<number> {
+  const counts = await Promise.all([...READ_TABLES, 'aside'].map((name) => raw.table(name).count()));
+  return counts.reduce((sum, one) => sum + one, 0);
+}
+
 /** Puts everything that stands here aside as it is, row by row, and leaves the tables empty. */
-async function clearAway(raw: Database): Promise<number> {
+async function clearAway(raw: Database, moved: (rows: number) => void): Promise<number> {
   const last = await raw.before.orderBy('gen').last();
   const gen = (last?.gen ?? 0) + 1;
   const tables: (TableName | 'aside')[] = [...READ_TABLES, 'aside'];
@@ -50,9 +57,10 @@ async function clearAway(raw: Database): Promise<number> {
       }
       continue;
     }
-    await eachFew(raw.table(name), name === 'photos' ? PHOTOS_AT_ONCE : AT_ONCE, (rows) =>
-      raw.before.bulkAdd(rows.map((row) => ({ gen, table: name, row }))),
-    );
+    await eachFew(raw.table(name), name === 'photos' ? PHOTOS_AT_ONCE : AT_ONCE, (rows) => {
+      moved(rows.length);
+      return raw.before.bulkAdd(rows.map((row) => ({ gen, table: name, row })));
+    });
     await raw.table(name).clear();
   }
   return gen;
@@ -63,15 +71,17 @@ const markRestored = (raw: Database) => raw.settings.put({ key: 'restored', valu
 
 /**
  * Puts a backup in the place of everything there is; a bad file changes nothing. What stood here is kept beside it, row
- * by row, in the same transaction: where there is no room for that, nothing is brought back.
+ * by row, in the same transaction: where there is no room for that, nothing is brought back. `heard` is told how far the writing is.
  */
-export async function restore(db: Database, value: unknown): Promise<Result<Backup>> {
+export async function restore(db: Database, value: unknown, heard: Heard = UNHEARD): Promise<Result<Backup>> {
   const read = parse<Backup>(backupSchema, upcastBackup(value));
   if (!read.ok) return read;
   const saved = read.value;
   const { raw } = db;
   await raw.transaction('rw', everything(raw), async () => {
-    const gen = await clearAway(raw);
+    const coming = saved.makes.reduce((sum, make) => sum + make.events.length, 0);
+    const moved = counted((await rowsHere(raw)) + coming, heard);
+    const gen = await clearAway(raw, moved);
     await raw.before.where('gen').below(gen).delete();
     await raw.settings.put({ key: 'kitchen', value: saved.kitchen });
     await raw.settings.put({ key: 'week', value: saved.week ?? [] });
@@ -89,6 +99,7 @@ export async function restore(db: Database, value: unknown): Promise<Result<Back
     for (const make of saved.makes) {
       await raw.makes.add({ id: make.id });
       await raw.events.bulkAdd(make.events.map((event) => ({ ...event, makeId: make.id })));
+      moved(make.events.length);
     }
   });
   return good(saved);
@@ -101,17 +112,20 @@ export const hasBefore = async (db: Database): Promise<boolean> => (await db.bef
  * Everything as it stood before the last backup was brought back, exactly; what stands here now takes its place, so
  * that this too can be undone.
  */
-export async function asBefore(db: Database): Promise<void> {
+export async function asBefore(db: Database, heard: Heard = UNHEARD): Promise<void> {
   const { raw } = db;
   await raw.transaction('rw', everything(raw), async () => {
-    const gen = await clearAway(raw);
+    const moved = counted((await rowsHere(raw)) + (await raw.before.count()), heard);
+    const gen = await clearAway(raw, moved);
     await raw.settings.bulkDelete([...OWN_SETTINGS]);
     let after = 0;
     for (;;) {
-      const rows = await raw.before.where(':id').above(after).limit(PHOTOS_AT_ONCE).toArray();
+      const rows = await raw.before.where(':id').above(after).limit(AT_ONCE).toArray();
       const old = rows.filter((one) => one.gen < gen);
-      for (const { table, row } of old) await raw.table(table).put(row);
+      for (const name of new Set(old.map(({ table }) => table)))
+        await raw.table(name).bulkPut(old.filter(({ table }) => table === name).map(({ row }) => row));
       if (old.length === 0) break;
+      moved(old.length);
       after = rows.at(-1)?.n ?? after;
     }
     await raw.before.where('gen').below(gen).delete();

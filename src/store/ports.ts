@@ -1,12 +1,14 @@
 import { createContext, useContext } from 'react';
 import type { Result } from '../core/faults/fault';
 import type { UnitChoice } from '../core/units/format';
+import type { Kitchen } from '../kitchen/kitchen';
 import type { Learning } from '../learn/learnt';
 import type { Brief } from '../plan/brief/schema';
 import type { Planned, PlanOptions } from '../plan/plan';
 import type { Week } from '../schedule/week';
 import type { WeekPlan } from '../schedule/weekFile';
 import type { Database } from './db';
+import type { Heard } from './howFar';
 
 /** Wall time rules; monotonic time shows when the wall clock has jumped. Milliseconds. */
 export interface Clock {
@@ -42,6 +44,14 @@ export type AskedWeek = Omit<Week, 'clock'> & {
 /** Lays weeks off the main thread. `tell` hears of the good week at once, and of the best when it is found; the last one asked counts. */
 export interface Scheduler {
   lay(week: AskedWeek, tell: (laid: WeekPlan) => void): void;
+}
+
+/** Everything there is as one file, out and in again, off the main thread; `heard` is told how far it is. */
+export interface Archive {
+  save(heard: Heard): Promise<Blob>;
+  /** Puts what a file holds in the place of everything, and says what kitchen that is; a bad file changes nothing. */
+  bring(file: Blob, heard: Heard): Promise<Result<Kitchen>>;
+  asBefore(heard: Heard): Promise<void>;
 }
 
 /** One reading of probe, meter and scale; what an instrument has not is left out. */
@@ -81,6 +91,7 @@ export interface Ports {
   planner: Planner;
   learner: Learner;
   scheduler: Scheduler;
+  archive: Archive;
   instruments: Instruments;
   db: Database;
   ring: Ring;

@@ -4,6 +4,7 @@ import { USUAL_KITCHEN } from '../kitchen/usual';
 import { methodSchema } from '../makes/methodSchema';
 import { parted } from './aside';
 import { type Database, type OwnMethod, READ_TABLES, type StoredEvent } from './db';
+import { counted, type Heard, UNHEARD } from './howFar';
 import { makesCanBeRead, readRow } from './kept';
 import { readLogRows } from './readLog';
 
@@ -14,9 +15,13 @@ type AsideRow = NonNullable<Backup['aside']>[number];
 
 /**
  * Writes everything there is as a backup, piece by piece, so that no piece is larger than a make or a photo; `write`
- * takes each as it comes. What cannot be read goes along under `aside`, exactly as it stands.
+ * takes each as it comes, and `heard` how far it is. What cannot be read goes along under `aside`, exactly as it stands.
  */
-export async function writeBackup(db: Database, write: (piece: string) => void): Promise<void> {
+export async function writeBackup(
+  db: Database,
+  write: (piece: string) => void,
+  heard: Heard = UNHEARD,
+): Promise<void> {
   await makesCanBeRead();
   const aside: AsideRow[] = [];
   const readable = <T>(table: 'milks' | 'goods' | 'methods', rows: readonly unknown[]): T[] => {
@@ -39,8 +44,9 @@ export async function writeBackup(db: Database, write: (piece: string) => void):
       'unfinished',
       own.filter((method) => !whole.includes(method)),
     );
-    await writeMakes(db, write, aside);
-    await writePhotos(db, write, aside);
+    const one = counted((await db.makes.count()) + (await db.photos.count()), heard);
+    await writeMakes(db, write, aside, one);
+    await writePhotos(db, write, aside, one);
     for (const { table, row } of await db.aside.toArray()) aside.push({ table, row });
     list('aside', aside);
     write('}\n');
@@ -48,7 +54,7 @@ export async function writeBackup(db: Database, write: (piece: string) => void):
 }
 
 /** Every make that can be read, a line each. */
-async function writeMakes(db: Database, write: (piece: string) => void, aside: AsideRow[]) {
+async function writeMakes(db: Database, write: (piece: string) => void, aside: AsideRow[], one: () => void) {
   write(',"makes":[');
   let first = true;
   const logged = (await db.events.orderBy('makeId').uniqueKeys()) as string[];
@@ -59,6 +65,7 @@ async function writeMakes(db: Database, write: (piece: string) => void, aside: A
       .between([id, Dexie.minKey], [id, Dexie.maxKey], true, true)
       .toArray();
     const read = readLogRows(rows);
+    one();
     if (!read.ok || !readRow('makes', { id }).ok) {
       aside.push({ table: 'makes', row: { id, events: rows } });
       continue;
@@ -72,7 +79,7 @@ async function writeMakes(db: Database, write: (piece: string) => void, aside: A
 }
 
 /** Every photo, a line each, read a few at a time. */
-async function writePhotos(db: Database, write: (piece: string) => void, aside: AsideRow[]) {
+async function writePhotos(db: Database, write: (piece: string) => void, aside: AsideRow[], one: () => void) {
   write(',"photos":[');
   let first = true;
   let after: string | undefined;
@@ -86,6 +93,7 @@ async function writePhotos(db: Database, write: (piece: string) => void, aside: 
     if (rows.length === 0) break;
     for (const row of rows) {
       const read = readRow('photos', row);
+      one();
       if (read.ok) {
         write(`${first ? '' : ','}\n${JSON.stringify(read.value)}`);
         first = false;
@@ -107,7 +115,7 @@ export async function backup(db: Database): Promise<Backup> {
 const BLOB_LETTERS = 8_000_000;
 
 /** Everything there is, as a file of any size. */
-export async function backupBlob(db: Database): Promise<Blob> {
+export async function backupBlob(db: Database, heard: Heard = UNHEARD): Promise<Blob> {
   const blobs: Blob[] = [];
   let pieces: string[] = [];
   let letters = 0;
@@ -116,11 +124,15 @@ export async function backupBlob(db: Database): Promise<Blob> {
     pieces = [];
     letters = 0;
   };
-  await writeBackup(db, (piece) => {
-    pieces.push(piece);
-    letters += piece.length;
-    if (letters > BLOB_LETTERS) flush();
-  });
+  await writeBackup(
+    db,
+    (piece) => {
+      pieces.push(piece);
+      letters += piece.length;
+      if (letters > BLOB_LETTERS) flush();
+    },
+    heard,
+  );
   flush();
   return new Blob(blobs, { type: 'application/json' });
 }

@@ -14,6 +14,7 @@ export function FileButton({
   take,
   look = 'button',
   camera = false,
+  disabled = false,
 }: {
   text: string;
   accept: string;
@@ -21,18 +22,20 @@ export function FileButton({
   look?: keyof typeof LOOKS;
   /** On a phone the camera is offered first. */
   camera?: boolean;
+  disabled?: boolean;
 }) {
   const id = useId();
   return (
     <label
       htmlFor={id}
-      className={`inline-flex min-h-12 cursor-pointer items-center has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-now-edge ${LOOKS[look]}`}
+      className={`inline-flex min-h-12 cursor-pointer items-center has-[:focus-visible]:outline-3 has-[:focus-visible]:outline-now-edge has-[:disabled]:pointer-events-none has-[:disabled]:opacity-50 ${LOOKS[look]}`}
     >
       {text}
       <input
         id={id}
         type="file"
         accept={accept}
+        disabled={disabled}
         {...(camera && { capture: 'environment' as const })}
         className="sr-only"
         onChange={(event) => {

@@ -5,12 +5,16 @@ import { useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { selectOver, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { HowFar } from '../../ui/parts/HowFar';
 import { saveBackup } from '../common/saveBackup';
+import { useUnderWay } from '../common/useUnderWay';
 import { written } from '../common/written';
 
 /** Offers a backup where the last one is old and much has happened since; an invented kitchen needs none. */
 export function BackupOffer() {
-  const { db, clock, startOver } = usePorts();
+  const ports = usePorts();
+  const { db, clock, startOver } = ports;
+  const [under, begin] = useUnderWay();
   const lines = useAppSelector(selectOver);
   const now = useNow(3_600_000);
   const [saved, setSaved] = useState<Saved | null>(null);
@@ -35,13 +39,19 @@ export function BackupOffer() {
           : `${offer.makes} makes in ${offer.days} days, and no backup yet: they stand on this device alone.`}
       </p>
       <p className="flex gap-2.5">
-        <Button size="small" tone="main" onClick={() => void saveBackup(db, clock)}>
+        <Button
+          size="small"
+          tone="main"
+          disabled={under !== null}
+          onClick={() => void begin('Saving the backup', (heard) => saveBackup(ports, heard))}
+        >
           Save a backup
         </Button>
         <Button size="small" onClick={() => void later()}>
           In a week
         </Button>
       </p>
+      {under && <HowFar {...under} />}
     </section>
   );
 }

@@ -1,13 +1,15 @@
 import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
-import { asBefore, hasBefore, restore } from '../../store/bringBack';
+import { hasBefore } from '../../store/bringBack';
 import { usePorts } from '../../store/ports';
 import { kitchenSet } from '../../store/slices/kitchen';
 import { useAppDispatch } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { HowFar } from '../../ui/parts/HowFar';
 import { toast } from '../../ui/parts/toast';
 import { saveBackup } from '../common/saveBackup';
 import { TakeFile } from '../common/TakeFile';
+import { useUnderWay } from '../common/useUnderWay';
 import { written } from '../common/written';
 import { SetAside } from './SetAside';
 import { StorageSays } from './StorageSays';
@@ -15,7 +17,9 @@ import { StorageSays } from './StorageSays';
 /** Everything there is, out as one file and in again. */
 export function EverythingAsFile() {
   const dispatch = useAppDispatch();
-  const { clock, db, startOver } = usePorts();
+  const ports = usePorts();
+  const { archive, db, startOver } = ports;
+  const [under, begin] = useUnderWay();
   const [before, setBefore] = useState(false);
   useEffect(() => {
     const following = liveQuery(() => hasBefore(db)).subscribe(setBefore);
@@ -23,7 +27,7 @@ export function EverythingAsFile() {
   }, [db]);
   const undo = async () => {
     const done = await written('Everything as it was', async () => {
-      await asBefore(db);
+      await begin('Putting everything back', (heard) => archive.asBefore(heard));
       const kitchen = await db.kitchen();
       if (kitchen) dispatch(kitchenSet(kitchen));
     });
@@ -37,15 +41,20 @@ export function EverythingAsFile() {
         it; bringing one back puts it in the place of what is here. <StorageSays />
       </p>
       <div className="mt-3 flex flex-wrap items-start gap-4">
-        <Button tone="main" onClick={() => void saveBackup(db, clock)}>
+        <Button
+          tone="main"
+          disabled={under !== null}
+          onClick={() => void begin('Saving the backup', (heard) => saveBackup(ports, heard))}
+        >
           Save a backup
         </Button>
         <TakeFile
           text="Bring a backup back"
-          take={async (value) => {
-            const restored = await restore(db, value);
+          disabled={under !== null}
+          takeFile={async (file) => {
+            const restored = await begin('Bringing the backup back', (heard) => archive.bring(file, heard));
             if (restored.ok) {
-              dispatch(kitchenSet(restored.value.kitchen));
+              dispatch(kitchenSet(restored.value));
               toast('The backup is back.', {
                 duration: 20_000,
                 action: { label: 'As it was before', onClick: () => void undo() },
@@ -55,7 +64,7 @@ export function EverythingAsFile() {
           }}
         />
         {before && (
-          <Button tone="quiet" onClick={() => void undo()}>
+          <Button tone="quiet" disabled={under !== null} onClick={() => void undo()}>
             As it was before the last backup came back
           </Button>
         )}
@@ -72,6 +81,8 @@ export function EverythingAsFile() {
           </Button>
         )}
       </div>
+      {/* Its line is kept free, so that nothing moves when it comes. */}
+      <div className="mt-2 min-h-8">{under && <HowFar {...under} />}</div>
       <SetAside />
     </section>
   );
