@@ -1,6 +1,20 @@
 import { spawn } from 'node:child_process';
-import { readFileSync } from 'node:fs';
+import { existsSync, readFileSync } from 'node:fs';
 import { type Browser, chromium, type LaunchOptions } from '@playwright/test';
+
+/** What the largest of the browser's pages holds in memory with its workers, MB; null where the machine does not say. */
+export async function memoryMb(browser: Browser): Promise<number | null> {
+  const cdp = await browser.newBrowserCDPSession();
+  const { processInfo } = await cdp.send('SystemInfo.getProcessInfo');
+  const held = processInfo
+    .filter(({ type }) => type === 'renderer')
+    .flatMap(({ id }) => {
+      const status = `/proc/${id}/status`;
+      const found = existsSync(status) && /VmRSS:\s+(\d+) kB/.exec(readFileSync(status, 'utf8'));
+      return found ? [Number(found[1]) / 1024] : [];
+    });
+  return held.length === 0 ? null : Math.round(Math.max(...held));
+}
 
 /** The app served on a port, and the machine's Chromium to look at it. */
 export async function served(
