@@ -27,11 +27,15 @@ async function goTo(page: Page, letters: string, name: RegExp | string) {
   await tabTo(page, name, 0);
 }
 
-async function pressOn(page: Page, name: RegExp | string, most?: number) {
-  await tabTo(page, name, most);
-  // A button that has just changed its meaning rests for a moment.
+/** Presses what has the keyboard; a button that has just changed its meaning rests for a moment. */
+async function press(page: Page) {
   await expect(page.locator(':focus')).not.toHaveAttribute('aria-disabled', 'true');
   await page.keyboard.press('Enter');
+}
+
+async function pressOn(page: Page, name: RegExp | string, most?: number) {
+  await tabTo(page, name, most);
+  await press(page);
 }
 
 test('a make with the keyboard alone, from plan to book', async ({ page }) => {
@@ -50,7 +54,7 @@ test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await expect(page.getByRole('textbox', { name: 'Fat', exact: true })).toHaveValue('3.8');
   await goTo(page, 'salt goes', /^Salt goes in/);
   await goTo(page, 'take it', 'Take it to the pot');
-  await page.keyboard.press('Enter');
+  await press(page);
   await expect(action(page)).toContainText('Clean');
   await pressOn(page, 'All clean', 1);
   await expect(action(page)).toContainText('Weigh out');
@@ -61,7 +65,7 @@ test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await page.keyboard.press('Enter');
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('64.5\u00a0°C');
   await goTo(page, 'reached', /reached$/);
-  await page.keyboard.press('Enter');
+  await press(page);
   await expect(action(page)).toContainText('Pour');
   await pressOn(page, /^Poured/, 1);
   await expect(action(page)).toContainText('Look');
@@ -93,7 +97,7 @@ test('what seldom happens, with the keyboard alone: pause, go on, put right, lea
   await pressOn(page, 'Pause');
   await expect(action(page)).toContainText('Paused');
   await goTo(page, 'go on', 'Go on');
-  await page.keyboard.press('Enter');
+  await press(page);
   await expect(action(page)).toContainText('Clean');
   await pressOn(page, 'All clean');
   await pressOn(page, 'Other amount');
@@ -123,7 +127,7 @@ test('what seldom happens, with the keyboard alone: pause, go on, put right, lea
   await page.goto('/kitchen');
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await goTo(page, 'a pot', 'A pot');
-  await page.keyboard.press('Enter');
+  await press(page);
   await tabTo(page, 'Name');
   await page.keyboard.type('copper-free pan');
   await tabTo(page, 'Holds');
