@@ -1,17 +1,21 @@
 import { expect, type Page, test } from '@playwright/test';
 import { action, open } from './kitchen';
 
+/** What has the keyboard, by its name; asked in one step, since what has it may lose it between two questions. */
+const held = (page: Page) =>
+  page.evaluate(() => {
+    const here = document.activeElement;
+    if (!here || here === document.body) return '';
+    const label = (here as HTMLInputElement).labels?.[0]?.textContent;
+    return (here.getAttribute('aria-label') ?? label ?? here.textContent ?? '').trim();
+  });
+const named = (said: string, name: RegExp | string) =>
+  typeof name === 'string' ? said === name : name.test(said);
+
 /** Tabs on until the thing with that name has the keyboard; fails when it is farther away than `most` presses. */
 async function tabTo(page: Page, name: RegExp | string, most = 25) {
   for (let i = 0; i <= most; i++) {
-    // Asked in one step: what has the keyboard may lose it between two questions.
-    const said = await page.evaluate(() => {
-      const held = document.activeElement;
-      if (!held || held === document.body) return '';
-      const label = (held as HTMLInputElement).labels?.[0]?.textContent;
-      return (held.getAttribute('aria-label') ?? label ?? held.textContent ?? '').trim();
-    });
-    if (typeof name === 'string' ? said === name : name.test(said)) return;
+    if (named(await held(page), name)) return;
     await page.keyboard.press('Tab');
   }
   throw new Error(`the keyboard never reaches ${name}`);
@@ -22,9 +26,10 @@ async function goTo(page: Page, letters: string, name: RegExp | string) {
   await page.keyboard.press('ControlOrMeta+k');
   await expect(page.getByRole('combobox', { name: 'Go to anything by name' })).toBeFocused();
   await page.keyboard.type(letters);
+  await expect(page.getByRole('option', { selected: true })).toHaveText(name);
   await page.keyboard.press('Enter');
   await expect(page.getByRole('dialog')).toHaveCount(0);
-  await tabTo(page, name, 0);
+  await expect.poll(async () => named(await held(page), name), { message: `${name}` }).toBe(true);
 }
 
 /** Presses what has the keyboard; a button that has just changed its meaning rests for a moment. */
@@ -46,7 +51,7 @@ test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await pressOn(page, 'Whole-milk ricotta', 13);
   await expect(page.getByTestId('yield')).toBeVisible();
   // What was chosen has the keyboard, and the milk is next.
-  await tabTo(page, /^Whole-milk ricotta/, 0);
+  await expect.poll(() => held(page)).toMatch(/^Whole-milk ricotta/);
   await tabTo(page, 'Milk', 4);
   await page.keyboard.type('6');
   await tabTo(page, 'Fat', 2);
