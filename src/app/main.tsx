@@ -51,6 +51,9 @@ function makeWay(db: Database) {
 /** The app is kept on the device at the latest so long after it was opened, ms. */
 const KEPT_AFTER_MS = 3000;
 
+/** Views that stand empty until the makes are there. */
+const SHOWS_MAKES = /^\/(book|pot)/;
+
 const isDemo = document.documentElement.dataset.kitchen === 'demo';
 
 /** The demo's makes, as they were enacted when the app was built. */
@@ -82,7 +85,14 @@ async function begin() {
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
   const store = createStore(db, clock, mine, tell);
   // The demo's makes are laid while the first view is being drawn.
-  await follow(db, store, mine, tell, laid?.layMakes(db, clock.wall(), loadDemo));
+  await follow(
+    db,
+    store,
+    mine,
+    tell,
+    laid?.layMakes(db, clock.wall(), loadDemo),
+    SHOWS_MAKES.test(location.pathname),
+  );
   await fetchedFirst();
   void navigator.storage?.persist?.();
   holdPresses(document);

@@ -15,12 +15,14 @@ const soon = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 /**
  * Follows the makes: those that run by their logs, those that are over by the summaries beside them. A make that is over and has no
  * summary yet, or lost it, is read once and summed up. What reads logs is large, and fetched when there is the first one to read.
+ * Where the first view shows makes they are read `atOnce`, while it is being drawn; elsewhere it goes first.
  */
 export function followMakes(
   db: Database,
   store: Store,
   setAside: (from: string, aside: Aside[]) => void,
   tell: (error: unknown) => void,
+  atOnce = false,
 ): void {
   const readSummaries = summaryReader(db);
   let follower: LogFollower | undefined;
@@ -69,18 +71,14 @@ export function followMakes(
     void take(found).catch(tell);
     return found;
   };
-  // At once, while the first view is being drawn.
-  const first = readOn();
-  first.catch(tell);
-  let fresh = true;
+  let first = atOnce ? readOn() : null;
+  first?.catch(tell);
   // Only that something has changed is followed here: read within it, ten thousand keys would be followed one by one.
   liveQuery(() => Promise.all([db.makes.count(), db.summaries.count(), db.setting('restored')])).subscribe({
     next: async ([makes, summaries, restored]) => {
-      if (fresh) {
-        fresh = false;
-        const seen = await first.catch(() => null);
-        if (seen?.restored === restored && seen?.counts[0] === makes && seen.counts[1] === summaries) return;
-      }
+      const seen = await first?.catch(() => null);
+      first = null;
+      if (seen?.restored === restored && seen?.counts[0] === makes && seen.counts[1] === summaries) return;
       if (!asked) setTimeout(() => readOn().catch(tell), 0);
       asked = true;
     },
