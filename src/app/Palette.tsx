@@ -20,6 +20,12 @@ const VIEWS = [
   ['/kitchen', 'Kitchen'],
 ] as const;
 
+/** Things of one kind that go by name; `more` is what else each is found by. */
+interface Group {
+  heading: string;
+  items: readonly { name: string; more?: string; go(): void }[];
+}
+
 const NAME = 'Go to anything by name';
 
 /** How well a name answers what was typed: every word of it stands there; the better, the earlier. */
@@ -61,6 +67,41 @@ export default function Palette({
     onOpenChange(false);
     navigate(to);
   };
+  const groups: readonly Group[] = [
+    {
+      heading: 'On this view',
+      items: here.map(({ name, element }) => ({
+        name,
+        go: () => {
+          wanted.current = element;
+          onOpenChange(false);
+        },
+      })),
+    },
+    {
+      heading: 'Reckon',
+      items: COMPUTATIONS.map(({ title, name }) => ({
+        name: title,
+        more: name,
+        go: () => go(`/reckon/${name}`),
+      })),
+    },
+    {
+      heading: 'Plan',
+      items: methods.map(({ id, title }) => ({
+        name: title,
+        more: 'plan',
+        go: () => {
+          dispatch(draftChanged({ method: id }));
+          go('/plan');
+        },
+      })),
+    },
+    {
+      heading: 'Go to',
+      items: VIEWS.map(([to, text]) => ({ name: text, more: 'view', go: () => go(to) })),
+    },
+  ];
   return (
     <Dialog.Root open={open} onOpenChange={onOpenChange}>
       <Dialog.Portal>
@@ -84,57 +125,15 @@ export default function Palette({
             />
             <Command.List className="mt-2 max-h-[60vh] overflow-y-auto">
               <Command.Empty className="px-3 py-4 text-[16px]">Nothing goes by that name.</Command.Empty>
-              {here.length > 0 && (
-                <Command.Group heading="On this view" className={GROUP}>
-                  {here.map(({ name, element }) => (
-                    <Command.Item
-                      key={name}
-                      value={name}
-                      className={ITEM}
-                      onSelect={() => {
-                        wanted.current = element;
-                        onOpenChange(false);
-                      }}
-                    >
+              {groups.map(({ heading, items }) => (
+                <Command.Group key={heading} heading={heading} hidden={items.length === 0} className={GROUP}>
+                  {items.map(({ name, more = '', go }) => (
+                    <Command.Item key={name} value={`${name} ${more}`.trim()} className={ITEM} onSelect={go}>
                       {name}
                     </Command.Item>
                   ))}
                 </Command.Group>
-              )}
-              <Command.Group heading="Reckon" className={GROUP}>
-                {COMPUTATIONS.map((one) => (
-                  <Command.Item
-                    key={one.name}
-                    value={`${one.title} ${one.name}`}
-                    className={ITEM}
-                    onSelect={() => go(`/reckon/${one.name}`)}
-                  >
-                    {one.title}
-                  </Command.Item>
-                ))}
-              </Command.Group>
-              <Command.Group heading="Plan" className={GROUP}>
-                {methods.map((method) => (
-                  <Command.Item
-                    key={method.id}
-                    value={`${method.title} plan`}
-                    className={ITEM}
-                    onSelect={() => {
-                      dispatch(draftChanged({ method: method.id }));
-                      go('/plan');
-                    }}
-                  >
-                    {method.title}
-                  </Command.Item>
-                ))}
-              </Command.Group>
-              <Command.Group heading="Go to" className={GROUP}>
-                {VIEWS.map(([to, text]) => (
-                  <Command.Item key={to} value={`${text} view`} className={ITEM} onSelect={() => go(to)}>
-                    {text}
-                  </Command.Item>
-                ))}
-              </Command.Group>
+              ))}
             </Command.List>
           </Command>
         </Dialog.Content>

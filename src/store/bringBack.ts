@@ -105,6 +105,15 @@ export async function restore(db: Database, value: unknown, heard: Heard = UNHEA
   return good(saved);
 }
 
+/** What was put aside before any photo. */
+const SMALL: readonly string[] = READ_TABLES.slice(0, READ_TABLES.indexOf('photos'));
+
+/** Rows put aside that may be held at once from a place on: they lie table by table, and photos are large. */
+async function heldAtOnce(raw: Database, after: number): Promise<number> {
+  const ahead = await raw.before.get(after + AT_ONCE);
+  return ahead && SMALL.includes(ahead.table) ? AT_ONCE : PHOTOS_AT_ONCE;
+}
+
 /** Whether there is something from before the last backup that can be put back. */
 export const hasBefore = async (db: Database): Promise<boolean> => (await db.before.limit(1).count()) > 0;
 
@@ -120,7 +129,8 @@ export async function asBefore(db: Database, heard: Heard = UNHEARD): Promise<vo
     await raw.settings.bulkDelete([...OWN_SETTINGS]);
     let after = 0;
     for (;;) {
-      const rows = await raw.before.where(':id').above(after).limit(AT_ONCE).toArray();
+      const atOnce = await heldAtOnce(raw, after);
+      const rows = await raw.before.where(':id').above(after).limit(atOnce).toArray();
       const old = rows.filter((one) => one.gen < gen);
       for (const name of new Set(old.map(({ table }) => table)))
         await raw.table(name).bulkPut(old.filter(({ table }) => table === name).map(({ row }) => row));

@@ -100,6 +100,8 @@ function readSettingRow(row: unknown): Result<unknown> {
   return value.ok ? { ok: true, value: { ...read.value, value: value.value } } : value;
 }
 
+const makeRow = z.object({ id: idText() });
+
 type Read = (row: unknown) => Result<unknown>;
 
 let ofMakes: Readonly<Record<'events' | 'methods', Read>> | null = null;
@@ -122,7 +124,7 @@ const ofMake =
 
 /** What each table may hold; a table that is not named holds what was read already. */
 const TABLES: Readonly<Record<TableName, Read>> = {
-  makes: (row) => parse(z.object({ id: idText() }), row),
+  makes: (row) => parse(makeRow, row),
   events: ofMake('events'),
   milks: (row) => parse(knownMilkSchema, row),
   goods: (row) => parse(goodSchema, row),

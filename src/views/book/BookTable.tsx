@@ -78,11 +78,10 @@ export function BookTable({
     () => (value && group === '' ? sortedLines(lines, (line) => value(line, 0), by.desc) : lines),
     [lines, value, by, group],
   );
-  // biome-ignore lint/correctness/useExhaustiveDependencies: rows of other columns are other rows
-  const rowOf = useMemo(() => rowMaker(table), [table, columns]);
+  const rowOf = useMemo(() => rowMaker(table), [table]);
   const rowAt = (place: number): Row<Summary> | undefined => {
     const line = ordered[place];
-    return group !== '' ? rows[place] : line && rowOf(line, place);
+    return group !== '' ? rows[place] : line && rowOf(line, place, columns);
   };
   const many = group === '' ? ordered.length : rows.length;
   const body = useRef<HTMLTableSectionElement>(null);

@@ -54,9 +54,11 @@ it('makes a row once for each line, with the values of its columns', () => {
   });
   const rowOf = rowMaker(table);
   const line = { id: 'a', score: 3, name: 'Ricotta' };
-  const row = rowOf(line, 7);
+  const columns = table.options.columns;
+  const row = rowOf(line, 7, columns);
   expect(row.id).toBe('a');
   expect([row.getValue('name'), row.getValue('twice')]).toEqual(['Ricotta', 6]);
-  expect(rowOf(line, 7)).toBe(row);
-  expect(rowOf({ ...line }, 7)).not.toBe(row);
+  expect(rowOf(line, 7, columns)).toBe(row);
+  expect(rowOf({ ...line }, 7, columns)).not.toBe(row);
+  expect(rowOf(line, 7, [...columns])).not.toBe(row);
 });

@@ -24,14 +24,19 @@ export function sortedLines<T>(
   return keyed.sort((a, b) => compared(a.key, b.key, desc)).map(({ line }) => line);
 }
 
-/** The rows of a table that is not put together, each made when it comes into sight: of ten thousand few ever do. */
-export function rowMaker<T extends { id: string }>(table: Table<T>): (line: T, place: number) => Row<T> {
-  const made = new WeakMap<T, Row<T>>();
-  return (line, place) => {
-    const known = made.get(line);
-    if (known) return known;
-    const row = createRow(table, line.id, line, place, 0);
-    made.set(line, row);
+/**
+ * The rows of a table that is not put together, each made when it comes into sight: of ten thousand few ever do. They last as long as
+ * the columns they were made for.
+ */
+export function rowMaker<T extends { id: string }>(
+  table: Table<T>,
+): (line: T, place: number, columns: object) => Row<T> {
+  const made = new WeakMap<object, WeakMap<T, Row<T>>>();
+  return (line, place, columns) => {
+    const rows = made.get(columns) ?? new WeakMap<T, Row<T>>();
+    made.set(columns, rows);
+    const row = rows.get(line) ?? createRow(table, line.id, line, place, 0);
+    rows.set(line, row);
     return row;
   };
 }
