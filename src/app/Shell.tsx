@@ -93,12 +93,12 @@ export function Shell() {
           <Palette open={palette === 'open'} onOpenChange={(open) => setPalette(open ? 'open' : 'shut')} />
         </Suspense>
       )}
-      <a href="#view" className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute">
+      <a href="#view" className="sr-only z-50 bg-now text-on-now focus:not-sr-only focus:absolute focus:p-3">
         To the view
       </a>
       <button
         type="button"
-        className="sr-only z-50 bg-now p-3 text-on-now focus:not-sr-only focus:absolute"
+        className="sr-only z-50 bg-now text-on-now focus:not-sr-only focus:absolute focus:p-3"
         onClick={() => setPalette('open')}
       >
         Anything by name: press /

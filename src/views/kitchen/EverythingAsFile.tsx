@@ -70,6 +70,7 @@ export function EverythingAsFile() {
         )}
         {startOver && (
           <Button
+            disabled={under !== null}
             onClick={() =>
               void written('The demo', async () => {
                 await startOver();
