@@ -16,6 +16,7 @@ import { workerScheduler } from '../workers/scheduler';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { serverInstruments } from './instruments';
 import { keepApp } from './keepApp';
+import { ranHere } from './ran';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
 import { fetched, fetchedFirst, VIEWS } from './views';
@@ -51,8 +52,9 @@ function makeWay(db: Database) {
 /** The app is kept on the device at the latest so long after it was opened, ms. */
 const KEPT_AFTER_MS = 3000;
 
-/** Views that stand empty until the makes are there. */
+/** Views that stand empty until the makes are there, and those of them that stand with what runs. */
 const SHOWS_MAKES = /^\/(book|pot)/;
+const SHOWS_RUNNING = /^\/pot/;
 
 const isDemo = document.documentElement.dataset.kitchen === 'demo';
 
@@ -85,14 +87,11 @@ async function begin() {
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
   const store = createStore(db, clock, mine, tell);
   // The demo's makes are laid while the first view is being drawn.
-  await follow(
-    db,
-    store,
-    mine,
-    tell,
-    laid?.layMakes(db, clock.wall(), loadDemo),
-    SHOWS_MAKES.test(location.pathname),
-  );
+  await follow(db, store, mine, tell, laid?.layMakes(db, clock.wall(), loadDemo), {
+    atOnce: SHOWS_MAKES.test(location.pathname),
+    runningFirst: SHOWS_RUNNING.test(location.pathname),
+    ran: ranHere,
+  });
   await fetchedFirst();
   void navigator.storage?.persist?.();
   holdPresses(document);

@@ -11,16 +11,18 @@ import { CAUSES, OF_MISTAKE } from './causes';
 import { findingFile } from './findingFile';
 import { findableIn } from './findings';
 import { PRESSED_CASES } from './fixtures/pressedCases';
+import { SELDOM_CASES } from './fixtures/seldomCases';
 import { simulated } from './fixtures/simulated';
 import { SOUR_CASES } from './fixtures/sourCases';
 import { STRETCHED_CASES } from './fixtures/stretchedCases';
-import { logTold, stateTold, temp } from './fixtures/told';
+import { logTold, note, stateTold, temp } from './fixtures/told';
 import { CAUSE_IDS, FINDING_IDS } from './ids';
 import { judge } from './judge';
+import { logOf } from './log';
 import { causesIn } from './notes';
 import { answerSchema } from './schema';
 
-const CASES = [...STRETCHED_CASES, ...PRESSED_CASES, ...SOUR_CASES];
+const CASES = [...STRETCHED_CASES, ...PRESSED_CASES, ...SOUR_CASES, ...SELDOM_CASES];
 
 /** What a number of the next plan promises: which figure moves, and whether with it or against it. */
 const PROMISES: Readonly<Record<string, readonly [(plan: Plan) => number, 1 | -1]>> = {
@@ -208,9 +210,24 @@ describe('the tables', () => {
   });
 
   it('notes speak in plain words, and a word taken back does not', () => {
-    expect(causesIn('squeezed it a bit')).toEqual(['squeezed']);
-    expect(causesIn('did not squeeze it this time')).toEqual([]);
-    expect(causesIn('used tap water for the dose')).toEqual(['dilution-chlorinated']);
-    expect(causesIn('a fine day')).toEqual([]);
+    const at = (stage: string, text: string) => {
+      const log = logOf(stateTold({ method: 'squeaky-curds', notes: [[stage, 1, note(text)]] }));
+      const [written] = log?.state.notes ?? [];
+      if (!log || !written) throw new Error('it was noted');
+      return [...causesIn(written, log).keys()];
+    };
+    expect(at('drain', 'squeezed it a bit')).toEqual(['squeezed']);
+    expect(at('drain', 'did not squeeze it this time')).toEqual([]);
+    expect(at('coagulant', 'used tap water for the dose')).toEqual(['dilution-chlorinated']);
+    expect(at('cut', 'a fine day')).toEqual([]);
+    // The same word of another stage is about something else.
+    expect(at('drain', 'cooled the curds in tap water')).toEqual([]);
+    expect(at('cook', 'squeezed a handful: springs back')).toEqual([]);
+    expect(at('culture', 'it clumped')).toEqual(['culture-weak']);
+    expect(at('cook', 'it clumped')).toEqual(['stirred-too-little']);
+    expect(at('culture', 'whisked it in')).toEqual([]);
+    expect(at('heal', 'stirred it too hard')).toEqual(['stirred-too-hard']);
+    expect(at('set', 'bumped the pot')).toEqual(['set-disturbed']);
+    expect(at('measure', 'took the thermometer out of its case')).toEqual([]);
   });
 });

@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { PRESSED_CASES } from './fixtures/pressedCases';
+import { SELDOM_CASES } from './fixtures/seldomCases';
 import { SOUR_CASES } from './fixtures/sourCases';
 import { STRETCHED_CASES } from './fixtures/stretchedCases';
 import { type Case, stateTold } from './fixtures/told';
 import { judge } from './judge';
 
-const CASES: readonly Case[] = [...STRETCHED_CASES, ...PRESSED_CASES, ...SOUR_CASES];
+const CASES: readonly Case[] = [...STRETCHED_CASES, ...PRESSED_CASES, ...SOUR_CASES, ...SELDOM_CASES];
 
 /** Logs that explain nothing: nothing may be told as sure. */
 const SILENT = [

@@ -10,11 +10,12 @@ import type { Asked } from './causes/around';
 import { byNature, oddsOf } from './findings';
 import { CAUSE_IDS, type CauseId, type FindingId } from './ids';
 import { type Log, logOf } from './log';
-import { causesIn } from './notes';
+import { lostClue } from './lost';
+import { causesIn, NOTED_TIMES } from './notes';
 import type { Answer, ToldCause } from './schema';
 
-/** Something somebody wrote down speaks for it as much as a reading far off. */
-const NOTED_TIMES = 8;
+/** What seldom does much, though it was noted. */
+const MISTAKE_TIMES: Partial<Record<CauseId, number>> = { contaminated: 4 };
 /** As planned, and nothing that could have shown it was read. Judgement. */
 const UNREAD_TIMES = 0.7;
 /** What nobody thought of, and where nothing in the log speaks for anything. Judgement. */
@@ -48,14 +49,17 @@ const SURE_PCT = 40;
 const NO_TRACE = 'Nothing in the log speaks for it, and nothing against it.';
 
 /** What the maker wrote of it: mistakes noted at the pot, and plain words of notes. */
-function noted({ state }: Log, cause: CauseId): Clue[] {
+function noted(log: Log, cause: CauseId): Clue[] {
+  const { state } = log;
+  const times = MISTAKE_TIMES[cause] ?? NOTED_TIMES;
   return [
     ...state.mishaps
       .filter(({ what }) => OF_MISTAKE[what as MistakeId]?.includes(cause))
-      .map(({ text, seq }) => ({ times: NOTED_TIMES, text: `Noted: ${firstSentence(text)}`, event: seq })),
-    ...state.notes
-      .filter(({ text }) => causesIn(text).includes(cause))
-      .map(({ text, seq }) => ({ times: NOTED_TIMES, text: `Noted: ${text}`, event: seq })),
+      .map(({ text, seq }) => ({ times, text: `Noted: ${firstSentence(text)}`, event: seq })),
+    ...state.notes.flatMap((one) => {
+      const says = causesIn(one, log).get(cause);
+      return says ? [{ times: says, text: `Noted: ${one.text}`, event: one.seq }] : [];
+    }),
   ];
 }
 const firstSentence = (text: string) => (/^.*?[.!?](?=\s|$)/.exec(text)?.[0] ?? text).slice(0, 200);
@@ -74,7 +78,8 @@ function weigh(log: Asked, id: Weighed['id'], odds: number): Weighed | null {
   const written = noted(log, id);
   const { clues, cleared, measured } = cause.says(log);
   if (cleared && written.length === 0) return null;
-  const all = [...written, ...clues];
+  const lost = lostClue(log, id);
+  const all = [...written, ...clues, ...(lost ? [lost] : [])];
   const together = all.filter((one) => !one.apart).map((one) => one.times);
   const apart = all.filter((one) => one.apart).reduce((product, one) => product * one.times, 1);
   const strongest = Math.max(1, ...together);

@@ -9,6 +9,7 @@ import type { PlanStage } from '../plan/schema';
 import { unreckoned } from '../run/borne';
 import type { MakeState, StageRun } from '../run/makeState';
 import { type Camp, campOf } from './camp';
+import { putRight, type Tested, testedIn } from './thermometer';
 
 /** A make as it is looked into. */
 export interface Log {
@@ -19,6 +20,8 @@ export interface Log {
   /** When it was tasted, ms; null where nobody has. */
   foundAt: number | null;
   format: Format;
+  /** What the notes say of its thermometer; its readings have been put right by that. */
+  tested: Tested | null;
 }
 
 /** A reading of the log: what was read, and the event that says so. */
@@ -37,8 +40,10 @@ export const HOUR_MS = 3_600_000;
 export function logOf(state: MakeState, foundAt?: number | null, format = formatter(METRIC)): Log | null {
   const method = methodIn(state);
   if (!method) return null;
+  const tested = testedIn(state);
   return {
-    state,
+    state: tested ? putRight(state, tested) : state,
+    tested,
     method,
     camp: campOf(method),
     options: state.plan.brief.options ?? {},

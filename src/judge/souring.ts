@@ -1,4 +1,4 @@
-import { fermentPH, sourTo, startFerment } from '../core/culture/ferment';
+import { advance, type Ferment, fermentPH, sourTo, startFerment } from '../core/culture/ferment';
 import { goalOf } from '../makes/asked';
 import { resolveBrief } from '../plan/brief/resolve';
 import { bookOf } from '../plan/planOf';
@@ -56,18 +56,39 @@ function heatFrom(log: Log, from: number): (hour: number) => number {
   };
 }
 
+/** The planned milk and culture as the culture goes in; null where the plan cannot be reckoned. */
+function fermentOf(log: Log): Ferment | null {
+  const ready = resolveBrief(log.state.plan.brief, bookOf(log.state));
+  const litres = log.state.plan.brief.milk.litres;
+  if (!ready.ok || litres === undefined) return null;
+  const world = worldOf(ready.value.brief, ready.value.method, litres, NO_DEPARTURE);
+  return startFerment(world.buffer, world.cultures);
+}
+
+/** The last pH that was read of a souring, and what the model gives at that hour and the temperatures read; null without one. */
+export function souredOff(log: Log): { read: Read; expectedPH: number; tookH: number } | null {
+  const from = wentInAt(log, 'culture');
+  const last = log.state.pHs.findLast((one) => from !== null && one.at > from);
+  const ferment = last ? fermentOf(log) : null;
+  if (from === null || !last || !ferment) return null;
+  const tookH = (last.at - from) / MS_PER_H;
+  if (tookH > LONGEST_H) return null;
+  advance(ferment, heatFrom(log, from), 0, tookH, STEP_H);
+  return {
+    read: { value: last.pH, at: last.at, event: last.seq },
+    expectedPH: fermentPH(ferment),
+    tookH,
+  };
+}
+
 /**
  * How fast the culture soured against what the model needs at the temperatures that were read: 1 as expected, 0.5 half as fast.
  * By the latest pH between a felt fall and the target; null without one, or without a culture.
  */
 export function souringPace(log: Log): { pace: number; read: Read; expectedH: number; tookH: number } | null {
   const from = wentInAt(log, 'culture');
-  if (from === null) return null;
-  const ready = resolveBrief(log.state.plan.brief, bookOf(log.state));
-  const litres = log.state.plan.brief.milk.litres;
-  if (!ready.ok || litres === undefined) return null;
-  const world = worldOf(ready.value.brief, ready.value.method, litres, NO_DEPARTURE);
-  const ferment = startFerment(world.buffer, world.cultures);
+  const ferment = from === null ? null : fermentOf(log);
+  if (from === null || ferment === null) return null;
   const first = fermentPH(ferment);
   const floor = targetPH(log) ?? 4.9;
   const read = log.state.pHs.findLast(

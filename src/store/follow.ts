@@ -2,7 +2,7 @@ import { liveQuery } from 'dexie';
 import type { Method } from '../makes/method';
 import { type Aside, broughtAside, parted } from './aside';
 import type { Database, OwnMethod } from './db';
-import { followMakes } from './followMakes';
+import { followMakes, type Opening } from './followMakes';
 import { makesCanBeRead } from './kept';
 import { bringInWaiting, isBeingKept } from './settings';
 import { alarmsRead } from './slices/alarms';
@@ -16,7 +16,7 @@ import type { WindowName } from './window';
 
 /**
  * Reads what was kept into the store, then follows the database, whichever window writes to it; the makes as soon as `makesThere`, which
- * is waited for by nothing else; `makesAtOnce` where the first view shows them.
+ * is waited for by nothing else.
  */
 export async function follow(
   db: Database,
@@ -24,7 +24,7 @@ export async function follow(
   mine: WindowName,
   tell: (error: unknown) => void = () => undefined,
   makesThere: Promise<unknown> = Promise.resolve(),
-  makesAtOnce = false,
+  opening: Opening = {},
 ): Promise<void> {
   const watch = <T>(query: () => Promise<T>, take: (found: T) => void) =>
     liveQuery(query).subscribe({ next: take, error: tell });
@@ -37,7 +37,7 @@ export async function follow(
   };
   // Before the first draw, since the draft may be a plan of one of them.
   await takeMethods(await db.methods.toArray());
-  void makesThere.catch(tell).then(() => followMakes(db, store, setAside, tell, makesAtOnce));
+  void makesThere.catch(tell).then(() => followMakes(db, store, setAside, tell, opening));
   await bringInWaiting(db, globalThis.localStorage);
   const [kitchen, draft, reckoner, alarms, wishes] = await Promise.all([
     db.kitchen(),

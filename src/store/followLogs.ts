@@ -5,7 +5,7 @@ import type { Database } from './db';
 import { lineOf, stateFor } from './folded';
 import { keepSummaries, logReader, NO_ENTRIES } from './readLogs';
 import type { Logs, Summaries } from './readMakes';
-import { makesRead } from './slices/data';
+import { type AtHand, makesRead, runningRead } from './slices/data';
 import type { Store } from './store';
 
 /** Makes summed up at once: few enough that the page stays alive between. */
@@ -13,6 +13,8 @@ const AT_ONCE = 20;
 
 /** What following the logs of makes can be asked for. */
 export interface LogFollower {
+  /** Reads the logs of makes that run and shows them, before anything is known of all others. */
+  first(ids: readonly string[]): Promise<void>;
   /** Follows these logs as they grow, beside the summaries of all that is over; of the strays is said nothing when they go. */
   watch(ids: readonly string[], summaries: Summaries, strays: readonly string[]): void;
   /** Sums up what is over and was not, as long as that is wanted; the makes that run are named, and those that cannot be read. */
@@ -33,19 +35,25 @@ export function logFollower(
   let watched = '';
   let watching: Subscription | undefined;
 
-  const show = (read: Logs) => {
-    // What is over and summed up is no longer held as a log.
-    const logs = Object.fromEntries(Object.entries(read).filter(([id]) => !(id in summaries)));
-    const atHand = Object.entries(logs)
+  const toldBy = (logs: Logs): AtHand[] =>
+    Object.entries(logs)
       .map(([id, log]) => {
         const state = stateFor(log);
         return { id, state, line: lineOf({ id, state }) };
       })
       .sort((a, b) => a.state.startedAt - b.state.startedAt);
-    store.dispatch(makesRead({ logs, atHand, summaries }));
+
+  const show = (read: Logs) => {
+    // What is over and summed up is no longer held as a log.
+    const logs = Object.fromEntries(Object.entries(read).filter(([id]) => !(id in summaries)));
+    store.dispatch(makesRead({ logs, atHand: toldBy(logs), summaries }));
   };
 
   return {
+    first: async (ids) => {
+      const { logs } = await readLogs(ids);
+      store.dispatch(runningRead({ logs, atHand: toldBy(logs) }));
+    },
     watch: (ids, over, gone) => {
       summaries = over;
       strays = gone;

@@ -3,26 +3,35 @@ import type { Aside } from './aside';
 import type { Database } from './db';
 import type { LogFollower } from './followLogs';
 import { keepPacks } from './packs';
-import { type FoundSummaries, strayMakes, summaryReader } from './readMakes';
+import { type FoundSummaries, justTheseRun, strayMakes, summaryReader } from './readMakes';
 import { makesRead, overRead } from './slices/data';
 import type { Store } from './store';
 
 /** Summaries are packed when nothing has come for so long, ms. */
 const PACKED_AFTER_MS = 3000;
 
+/** How makes are read when a window opens. */
+export interface Opening {
+  /** The first view shows makes: they are read while it is being drawn. Elsewhere it goes first. */
+  atOnce?: boolean;
+  /** The first view shows a make that runs: those are read before all that is over. */
+  runningFirst?: boolean;
+  /** The makes that ran when it was last looked, kept where that is read without the database. */
+  ran?: { read(): string[]; keep(ids: readonly string[]): void };
+}
+
 const soon = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
 
 /**
  * Follows the makes: those that run by their logs, those that are over by the summaries beside them. A make that is over and has no
  * summary yet, or lost it, is read once and summed up. What reads logs is large, and fetched when there is the first one to read.
- * Where the first view shows makes they are read `atOnce`, while it is being drawn; elsewhere it goes first.
  */
 export function followMakes(
   db: Database,
   store: Store,
   setAside: (from: string, aside: Aside[]) => void,
   tell: (error: unknown) => void,
-  atOnce = false,
+  { atOnce = false, runningFirst = false, ran }: Opening = {},
 ): void {
   const readSummaries = summaryReader(db);
   let follower: LogFollower | undefined;
@@ -56,6 +65,7 @@ export function followMakes(
     const running = (await (await fetching)?.sumUp(open, wanted, soon)) ?? [];
     if (wanted()) await follow(running);
     if (!wanted()) return;
+    ran?.keep(running);
     clearTimeout(packing);
     packing = setTimeout(() => keepPacks(db, stands, soon).catch(tell), PACKED_AFTER_MS);
     if (lookedAfter === restored) return;
@@ -71,7 +81,16 @@ export function followMakes(
     void take(found).catch(tell);
     return found;
   };
-  let first = atOnce ? readOn() : null;
+  const readFirst = async () => {
+    const ids = (runningFirst && ran?.read()) || [];
+    if (ids.length > 0 && (await justTheseRun(db, ids))) {
+      await (await ofLogs()).first(ids);
+      // What they show is drawn before the rest is read.
+      await soon();
+    }
+    return readOn();
+  };
+  let first = atOnce ? readFirst() : null;
   first?.catch(tell);
   // Only that something has changed is followed here: read within it, ten thousand keys would be followed one by one.
   liveQuery(() => Promise.all([db.makes.count(), db.summaries.count(), db.setting('restored')])).subscribe({

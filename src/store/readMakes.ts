@@ -1,4 +1,4 @@
-import type { Table } from 'dexie';
+import Dexie, { type Table } from 'dexie';
 import type { MakeEvent } from '../run/events';
 import { SUMMARY_VERSION, type Summary } from '../run/line';
 import type { AsLong } from './besideLog';
@@ -96,6 +96,20 @@ export function summaryReader(db: Database): () => Promise<FoundSummaries> {
     };
   };
 }
+
+/** Whether these makes run and no other does: told by counting, without what is over being read. */
+export const justTheseRun = (db: Database, ids: readonly string[]): Promise<boolean> =>
+  db.transaction('r', db.makes, db.summaries, async () => {
+    const [makes, over, here, summed] = await Promise.all([
+      db.makes.count(),
+      db.summaries.count(),
+      db.makes.bulkGet([...ids]),
+      Promise.all(
+        ids.map((id) => db.summaries.where(':id').between([id, Dexie.minKey], [id, Dexie.maxKey]).count()),
+      ),
+    ]);
+    return makes - over === ids.length && here.every(Boolean) && summed.every((rows) => rows === 0);
+  });
 
 /** Makes of which there are entries, and nothing else: torn ones, that nobody would find by the list of makes. */
 export async function strayMakes(db: Database): Promise<string[]> {

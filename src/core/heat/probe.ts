@@ -12,3 +12,22 @@ export function probeOffsetC(
   const atBoil = boilReadsC === null ? atIce : boilReadsC - boilsAtC;
   return (tempC) => atIce + ((atBoil - atIce) * tempC) / boilsAtC;
 }
+
+/**
+ * The true temperature where such a thermometer shows one, °C; what it shows where it was never checked.
+ *
+ * @example trueC(43, { iceReadsC: 3, boilReadsC: null, boilsAtC: 100 }) // 40
+ */
+export function trueC(
+  shownC: number,
+  {
+    iceReadsC,
+    boilReadsC,
+    boilsAtC,
+  }: { iceReadsC: number | null; boilReadsC: number | null; boilsAtC: number },
+): number {
+  const offset = probeOffsetC(iceReadsC, boilReadsC, boilsAtC);
+  if (!offset) return shownC;
+  const atNought = offset(0);
+  return (shownC - atNought) / (1 + (offset(boilsAtC) - atNought) / boilsAtC);
+}

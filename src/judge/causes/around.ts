@@ -1,9 +1,11 @@
 import type { Camp } from '../camp';
-import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
+import { type Cause, type Causes, type Clue, NOTHING_SAID, said, steep } from '../cause';
+import { flocculated } from '../flocculation';
 import type { FindingId } from '../ids';
 import { ageHours, HOUR_MS, type Log, PLAN, skippedIn, that, wentInAt } from '../log';
 import { words } from '../next';
-import { souringPace } from '../souring';
+import { souredOff, souringPace } from '../souring';
+import { READS_RIGHT_C, worstOff } from '../thermometer';
 
 /** How old a cheese wants to be before it is judged, h. Common practice. */
 const READY_H: Record<Camp, number> = {
@@ -97,9 +99,41 @@ const contaminated: Cause = {
   now: 'Gas or an off smell within a day: discard it untasted.',
 };
 
+/** Set and souring against what they should be at the heat that was read: both late, or both early. */
+function bothOff(log: Log): Clue | null {
+  const set = flocculated(log);
+  const soured = souringPace(log);
+  if (log.state.readings.length === 0 || !set || set.ratio === null || !soured) return null;
+  const late = set.ratio > 1.3 && soured.pace < 0.8;
+  const early = set.ratio < 0.75 && soured.pace > 1.25;
+  return late || early
+    ? {
+        times: 3,
+        text: `It set and soured ${late ? 'more slowly' : 'faster'} than at the heat that was read.`,
+        event: set.event,
+      }
+    : null;
+}
+
 const thermometer: Cause = {
   text: 'the thermometer reads wrong',
-  says: () => NOTHING_SAID,
+  says: (log) => {
+    if (!log.tested) return said([bothOff(log)]);
+    const { offC, shownC, trueC, event } = worstOff(log.tested);
+    const { format } = log;
+    return said(
+      [
+        steep(
+          Math.abs(offC),
+          READS_RIGHT_C,
+          [[2, 8]],
+          `It showed ${format.temp(shownC, 1)} where it is ${format.temp(trueC)}: the readings here are put right by that.`,
+          event,
+        ),
+      ],
+      { cleared: Math.abs(offC) <= READS_RIGHT_C, measured: true },
+    );
+  },
   next: ({ format }) =>
     words(
       `Test it in melting ice (${format.temp(0)}) and in boiling water, and say in the kitchen what it shows.`,
@@ -115,6 +149,7 @@ const meter: Cause = {
     const at = wentInAt(log, 'acid');
     const read = log.state.pHs.find((one) => at !== null && one.at >= at);
     const off = acid !== null && read ? Math.abs(read.pH - acid) : 0;
+    const soured = souredOff(log);
     return said(
       [
         read &&
@@ -125,8 +160,19 @@ const meter: Cause = {
             `It read ${log.format.pH(read.pH)} where the acid gives ${log.format.pH(acid ?? 0)}.`,
             read.seq,
           ),
+        soured &&
+          steep(
+            Math.abs(soured.read.value - soured.expectedPH),
+            0.12,
+            [[0.2, 4]],
+            `It read ${log.format.pH(soured.read.value)} where ${log.format.minutes(60 * soured.tookH)} of souring give ${log.format.pH(soured.expectedPH)}.`,
+            soured.read.event,
+          ),
       ],
-      { cleared: pace !== null && pace > 0.9 && pace < 1.15, measured: read !== undefined },
+      {
+        cleared: pace !== null && pace > 0.9 && pace < 1.15,
+        measured: read !== undefined || soured !== null,
+      },
     );
   },
   next: () => words('Test the meter in buffers of pH 4 and 7.'),

@@ -1,5 +1,5 @@
 import { clamp } from '../../core/units/measures';
-import { type Cause, type Causes, type Clue, NOTHING_SAID, said, steep } from '../cause';
+import { type Cause, type Causes, type Clue, said, steep } from '../cause';
 import { type Flocculated, flocculated } from '../flocculation';
 import {
   cutAt,
@@ -10,6 +10,7 @@ import {
   optionOf,
   PLAN,
   tempsBetween,
+  tempsIn,
   thatTakes,
   toldShare,
   wentInAt,
@@ -148,13 +149,24 @@ const killed: Cause = {
   says: (log) => {
     const at = wentInAt(log, 'coagulant');
     if (log.state.flocculated) return said([], { cleared: true });
+    const water = highest(tempsIn(log, thatTakes(log, 'coagulant'), 'water'));
+    const hotWater =
+      water &&
+      steep(
+        water.value,
+        35,
+        [[40, 8]],
+        `The water of its dose was ${log.format.temp(water.value)}.`,
+        water.event,
+      );
     const read =
       at === null
         ? undefined
         : highest(tempsBetween(log, at - 10 * MIN_MS, Math.min(cutAt(log)?.at ?? at, at + 5 * MIN_MS)));
-    if (!read) return NOTHING_SAID;
+    if (!read) return said([hotWater]);
     return said(
       [
+        hotWater,
         steep(
           read.value,
           44,
@@ -163,7 +175,7 @@ const killed: Cause = {
           read.event,
         ),
       ],
-      { cleared: read.value <= 40, measured: true },
+      { cleared: read.value <= 40 && !hotWater, measured: true },
     );
   },
   next: ({ format }) => words(`Add it below ${format.temp(36)}, in cold water.`),

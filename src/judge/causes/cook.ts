@@ -3,6 +3,7 @@ import {
   has,
   highest,
   type Log,
+  MIN_MS,
   optionOf,
   PLAN,
   paceOf,
@@ -79,6 +80,20 @@ const hot: Cause = {
   loose: true,
 };
 
+/** Two readings tell of a pace only so far apart, min. */
+const PACE_OVER_MIN = 2;
+
+/** The steepest it climbed between two readings of the cook, °C/min; null where fewer were taken. */
+function climb(log: Log): { perMin: number; event: number | null } | null {
+  const reads = tempsIn(log, that('cooks-curd'));
+  return reads.reduce<ReturnType<typeof climb>>((most, read, i) => {
+    const before = reads.slice(0, i).findLast((one) => read.at - one.at >= PACE_OVER_MIN * MIN_MS);
+    if (!before) return most;
+    const perMin = (read.value - before.value) / ((read.at - before.at) / MIN_MS);
+    return most && most.perMin >= perMin ? most : { perMin, event: read.event };
+  }, null);
+}
+
 const fast: Cause = {
   text: 'the curd was heated too fast',
   part,
@@ -86,8 +101,19 @@ const fast: Cause = {
     const pace = paceOf(log, that('cooks-curd'));
     const took = tookOf(log, that('cooks-curd'));
     if (!pace || !took) return NOTHING_SAID;
+    const climbed = climb(log);
+    const steeply =
+      climbed &&
+      steep(
+        climbed.perMin,
+        0.8,
+        [[1, 4]],
+        `It climbed ${log.format.tempStep(climbed.perMin, 1)} a minute.`,
+        climbed.event,
+      );
     return said(
       [
+        steeply,
         steep(
           pace.share,
           0.9,
@@ -96,7 +122,7 @@ const fast: Cause = {
           pace.event,
         ),
       ],
-      { cleared: pace.share >= 0.9, measured: true },
+      { cleared: pace.share >= 0.9 && !steeply, measured: true },
     );
   },
   next: (log) => {

@@ -1,3 +1,4 @@
+import { usualMultiplier } from '../../core/coagulant/clotting';
 import { CURD_STYLES, type UsualWork } from '../../core/curd/styles';
 import { log2Of } from '../../core/numeric/elementary';
 import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
@@ -6,6 +7,20 @@ import { cutAt, has, type Log, optionOf, PLAN, that } from '../log';
 import { change, words } from '../next';
 
 const part = (log: Log) => has(log, that('cuts'));
+
+const usualTimes = ({ state }: Log) => usualMultiplier(state.plan.brief.milk.homogenised ?? false);
+
+/** How often the flocculation it was cut at, with how often is usual for such milk. */
+function cutTimes(log: Log): { times: number; of3: number; text: string } | null {
+  const times = flocculated(log)?.times ?? null;
+  if (times === null) return null;
+  const usual = usualTimes(log);
+  return {
+    times,
+    of3: (3 * times) / usual,
+    text: `It was cut at ${times.toFixed(1)} times the flocculation; ${usual} is usual.`,
+  };
+}
 
 /** The last that the knife said before it went in. */
 function lastBreak(log: Log) {
@@ -30,9 +45,8 @@ const early: Cause = {
   part,
   says: (log) => {
     const test = lastBreak(log);
-    const f = flocculated(log);
     const pH = pHAtCut(log);
-    const times = f?.times ?? null;
+    const cut = cutTimes(log);
     const { format } = log;
     return said(
       [
@@ -46,24 +60,24 @@ const early: Cause = {
           text: 'The last test before the knife said: nearly.',
           event: test.seq,
         },
-        times !== null &&
+        cut &&
           steep(
-            times,
+            cut.of3,
             2.75,
             [
               [2.7, 2],
               [2.3, 6],
             ],
-            `It was cut at ${times.toFixed(1)} times the flocculation; 3 is usual.`,
+            cut.text,
             cutAt(log)?.event ?? null,
           ),
         pH && steep(pH.pH, 4.75, [[4.8, 5]], `It was cut at pH ${format.pH(pH.pH)}.`, pH.seq),
       ],
       {
         cleared:
-          (test?.found === 'clean' && (times === null || times >= 2.7)) ||
+          (test?.found === 'clean' && (cut === null || cut.of3 >= 2.7)) ||
           (pH !== undefined && pH.pH <= 4.75),
-        measured: test !== undefined || times !== null || pH !== undefined,
+        measured: test !== undefined || cut !== null || pH !== undefined,
       },
     );
   },
@@ -71,7 +85,7 @@ const early: Cause = {
     words(
       log.camp === 'cottage'
         ? 'Wait for pH 4.65 to 4.75 before the knife.'
-        : 'Cut at 3 times the flocculation, and only at a clean break.',
+        : `Cut at ${usualTimes(log)} times the flocculation, and only at a clean break.`,
     ),
 };
 
@@ -79,26 +93,23 @@ const late: Cause = {
   text: 'it was cut too late',
   part,
   says: (log) => {
-    const times = flocculated(log)?.times ?? null;
+    const cut = cutTimes(log);
     const pH = pHAtCut(log);
-    if (times === null && !pH) return NOTHING_SAID;
+    if (cut === null && !pH) return NOTHING_SAID;
     return said(
       [
-        times !== null &&
-          steep(
-            times,
-            4,
-            [[5, 4]],
-            `It was cut at ${times.toFixed(1)} times the flocculation; 3 is usual.`,
-            cutAt(log)?.event ?? null,
-          ),
+        cut && steep(cut.of3, 4, [[5, 4]], cut.text, cutAt(log)?.event ?? null),
         pH && steep(pH.pH, 4.55, [[4.45, 4]], `It was cut at pH ${log.format.pH(pH.pH)}.`, pH.seq),
       ],
-      { cleared: (times !== null && times <= 4) || (pH !== undefined && pH.pH >= 4.55), measured: true },
+      { cleared: (cut !== null && cut.of3 <= 4) || (pH !== undefined && pH.pH >= 4.55), measured: true },
     );
   },
   next: (log) =>
-    words(log.camp === 'cottage' ? 'Cut at pH 4.65 to 4.75.' : 'Cut at 3 times the flocculation, 4 at most.'),
+    words(
+      log.camp === 'cottage'
+        ? 'Cut at pH 4.65 to 4.75.'
+        : `Cut at ${usualTimes(log)} times the flocculation, 4 at most.`,
+    ),
 };
 
 const usualMm = (log: Log): number | null => {

@@ -1,5 +1,18 @@
-import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
-import { has, type Log, lowest, optionOf, PLAN, paceOf, tempsIn, that, type Which, weighed } from '../log';
+import { stageKind } from '../../makes/kinds';
+import { type Cause, type Causes, type Clue, NOTHING_SAID, said, steep } from '../cause';
+import {
+  has,
+  type Log,
+  lowest,
+  optionOf,
+  PLAN,
+  paceOf,
+  runsOf,
+  tempsIn,
+  that,
+  type Which,
+  weighed,
+} from '../log';
 import { change, words } from '../next';
 import { forTime, scales } from './whey';
 
@@ -16,6 +29,25 @@ function turns(log: Log, which: Which): { share: number; event: number | null } 
     : null;
 }
 
+/** Turns a press wants and nobody noted, or fewer than half of them: they may have been left out. */
+function unturned(log: Log): Clue | null {
+  const { state } = log;
+  if (runsOf(log, presses).length === 0) return null;
+  const wanted = state.plan.stages
+    .filter(presses)
+    .map(({ id, kind }) => ({ id, rounds: stageKind(kind).rounds(state.parameters[id]) }))
+    .find(({ rounds }) => rounds?.what === 'turn' && rounds.count >= 2);
+  if (!wanted?.rounds) return null;
+  const noted = state.turns.filter(({ stage }) => stage === wanted.id).length;
+  return noted >= wanted.rounds.count / 2
+    ? null
+    : {
+        times: 2,
+        text: `${noted} of its ${wanted.rounds.count} turns in the press were noted.`,
+        event: state.turns.findLast(({ stage }) => stage === wanted.id)?.seq ?? null,
+      };
+}
+
 const pressedLittle: Cause = {
   text: 'it was pressed too little',
   part: (log) => has(log, presses),
@@ -27,6 +59,7 @@ const pressedLittle: Cause = {
         pace &&
           steep(pace.share, 0.9, [[0.6, 6]], `It was pressed for ${forTime(log, presses)}.`, pace.event),
         scales(log, 1.04, [[1.1, 2]]),
+        unturned(log),
       ],
       {
         cleared: pace !== null && pace.share >= 0.9 && weight !== null && weight.share <= 1.04,

@@ -68,6 +68,9 @@ export const makesRead = createAction<{ logs: Logs; atHand: readonly AtHand[]; s
 /** Makes that are over, known before those that run have been read. */
 export const overRead = createAction<Summaries>('data/overRead');
 
+/** Makes that run, known before those that are over have been read. */
+export const runningRead = createAction<{ logs: Logs; atHand: readonly AtHand[] }>('data/runningRead');
+
 /**
  * Logs and lines are taken as they come, frozen at their top: they are large, and never changed here. One that is unchanged comes with
  * the identity it had, so that nothing drawn from it is computed again.
@@ -78,6 +81,10 @@ export function dataReducer(state: Data | undefined, action: UnknownAction): Dat
     const { atHand, ...rest } = state ?? initialState;
     // What is over is no longer at hand as well.
     return { ...rest, summaries: over, atHand: Object.freeze(atHand.filter(({ id }) => !(id in over))) };
+  }
+  if (runningRead.match(action)) {
+    const { logs, atHand } = action.payload;
+    return { ...(state ?? initialState), logs: Object.freeze(logs), atHand: Object.freeze(atHand) };
   }
   if (!makesRead.match(action)) return slice.reducer(state, action);
   const { logs, atHand, summaries } = action.payload;

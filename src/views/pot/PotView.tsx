@@ -8,7 +8,8 @@ export default function PotView() {
   const loaded = useAppSelector((state) => state.data.loaded);
   const lines = useAppSelector(selectLines);
   const running = useAppSelector(selectRunning);
-  if (!loaded) return null;
+  // What runs may be known before all the rest.
+  if (!loaded && running.length === 0) return null;
   if (id === undefined) {
     const [only, ...more] = running;
     if (only && more.length === 0) return <Navigate to={`/pot/${only.id}`} replace />;
@@ -17,6 +18,7 @@ export default function PotView() {
   if (lines.some((one) => one.id === id && one.endedAt !== null))
     return <Navigate to={`/book/${id}`} replace />;
   const make = running.find((one) => one.id === id);
+  if (!make && !loaded) return null;
   if (!make) return <Nothing text="There is no such make on this device." />;
   return <Stand key={id} id={id} state={make.state} />;
 }
