@@ -30,6 +30,11 @@ test('pots, rings, moulds and thermometers are listed; wrong figures are answere
     'Reads 2.0\u00a0°C too high at 35\u00a0°C, 2.0\u00a0°C too high at 90\u00a0°C. Checked 86 days ago: check it again.',
   );
 
+  await page.getByRole('button', { name: 'A thermometer' }).click();
+  await sheet.getByLabel('Name').fill('pen');
+  await sheet.getByLabel('In ice water').fill('0');
+  await sheet.getByRole('button', { name: 'Keep it' }).click();
+
   await page.getByRole('button', { name: 'A ring or burner' }).click();
   await sheet.getByLabel('Name').fill('camping ring');
   await sheet.getByLabel('Rated').fill('0.4');
@@ -46,6 +51,20 @@ test('pots, rings, moulds and thermometers are listed; wrong figures are answere
   await page.getByRole('button', { name: 'All clean' }).click();
   await page.getByRole('button', { name: 'Measured' }).click();
   await expect(page.getByRole('region', { name: 'Now' })).toContainText('your dial shows 92.0\u00a0°C');
+  // What is read off it is put right, and stands in the log with what it showed.
+  const pad = page.getByRole('form', { name: 'Note a reading' });
+  await pad.getByRole('textbox', { name: 'Temperature' }).fill('72');
+  await expect(pad.getByRole('radio', { name: 'pen' })).toBeChecked();
+  await pad.getByText('dial', { exact: true }).click();
+  await expect(pad).toContainText('dial: 72.0\u00a0°C is 70.0\u00a0°C');
+  await pad.getByRole('button', { name: 'Note it' }).click();
+  const noted = page.getByRole('region', { name: 'Noted last' });
+  await expect(noted).toContainText('70.0\u00a0°C, dial 72.0\u00a0°C');
+  await expect(pad.getByRole('radio', { name: 'dial' })).toBeChecked();
+  // A step goes on from what it showed.
+  await pad.getByRole('button', { name: 'plus 1', exact: true }).click();
+  await pad.getByRole('button', { name: 'Note it' }).click();
+  await expect(noted).toContainText('71.0\u00a0°C, dial 73.0\u00a0°C');
 
   await page.goto('/kitchen');
   await pots.getByRole('button', { name: 'take off jam pan' }).click();

@@ -1,6 +1,6 @@
 import { boilingC } from '../core/heat/boiling';
 import { trueC } from '../core/heat/probe';
-import type { MakeState } from '../run/makeState';
+import type { MakeState, Reading } from '../run/makeState';
 
 /** What a thermometer shows where everybody knows how hot it is. */
 interface Shown {
@@ -84,9 +84,9 @@ export const worstOff = ({ shown }: Tested): Shown & { offC: number } =>
     .map((one) => ({ ...one, offC: one.shownC - one.trueC }))
     .sort((a, b) => Math.abs(b.offC) - Math.abs(a.offC))[0] as Shown & { offC: number };
 
-/** A make as a thermometer that reads right would have shown it. */
-export const putRight = (state: MakeState, { right }: Tested): MakeState => ({
-  ...state,
-  readings: state.readings.map((one) => ({ ...one, tempC: right(one.tempC) })),
-  beside: state.beside.map((one) => ({ ...one, tempC: right(one.tempC) })),
-});
+/** A make as a thermometer that reads right would have shown it; what was put right as it was read stays. */
+export function putRight(state: MakeState, { right }: Tested): MakeState {
+  const righted = <R extends Reading | MakeState['beside'][number]>(all: readonly R[]): R[] =>
+    all.map((one) => (one.shown ? one : { ...one, tempC: right(one.tempC) }));
+  return { ...state, readings: righted(state.readings), beside: righted(state.beside) };
+}

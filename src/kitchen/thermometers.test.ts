@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import type { Thermometer } from './kitchen';
-import { checksDue, daysSinceCheck, shownAs } from './thermometers';
+import { checksDue, daysSinceCheck, readWith, shownAs } from './thermometers';
 
 const f = formatter(METRIC);
 const NOW = new Date(2026, 10, 26, 9, 0).getTime();
@@ -33,6 +33,30 @@ describe('what a thermometer will show', () => {
     const both = { thermometers: [off, one({ name: 'old', iceReadsC: 2 })] };
     const american = formatter({ ...METRIC, temperature: 'F' });
     expect(shownAs(50, both, 100, american)).toMatch(/your dial shows 119.\d.°F, your old shows 125.6.°F/);
+  });
+});
+
+describe('what it is read with', () => {
+  const off = one({ name: 'dial', iceReadsC: -1.4, boilReadsC: 98.9 });
+  const right = one({ name: 'pen', iceReadsC: 0.1, boilReadsC: 100 });
+  const never = one({ name: 'new' });
+  it('has to be said where one of them is off by what can be read', () => {
+    expect(readWith({ thermometers: [right, never] }, 100)).toEqual([]);
+    expect(readWith({}, 100)).toEqual([]);
+    expect(readWith({ thermometers: [off, right, never] }, 100).map(({ name }) => name)).toEqual([
+      'pen',
+      'new',
+      'dial',
+    ]);
+  });
+
+  it('puts right what it shows, and back', () => {
+    const [pen, fresh, dial] = readWith({ thermometers: [off, right, never] }, 100);
+    expect(dial?.isC(-1.4)).toBeCloseTo(0, 9);
+    expect(dial?.isC(98.9)).toBeCloseTo(100, 9);
+    expect(dial?.showsC(dial.isC(38.6))).toBeCloseTo(38.6, 9);
+    expect(pen?.isC(50.05)).toBeCloseTo(50, 9);
+    expect(fresh?.isC(41)).toBe(41);
   });
 });
 

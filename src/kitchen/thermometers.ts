@@ -1,5 +1,5 @@
 import { differenceInCalendarDays, parseISO } from 'date-fns';
-import { probeOffsetC } from '../core/heat/probe';
+import { probeOffsetC, trueC } from '../core/heat/probe';
 import type { Format } from '../core/units/format';
 import type { Kitchen, Thermometer } from './kitchen';
 
@@ -29,4 +29,36 @@ export function shownAs(
     return Math.abs(by) < SEEN_C ? [] : [`your ${name} shows ${format.temp(tempC + by, 1)}`];
   });
   return off.join(', ');
+}
+
+/** A thermometer one may read with: what it shows is put right, and what is right can be said as it shows it, °C. */
+export interface ReadWith {
+  name: string;
+  isC(shownC: number): number;
+  showsC(isC: number): number;
+}
+
+/**
+ * The thermometers of a kitchen, the one that reads nearest to right first, where one of them is known to be off by more than anybody
+ * can read; none otherwise.
+ */
+export function readWith(
+  { thermometers = [] }: Pick<Kitchen, 'thermometers'>,
+  boilsAtC: number,
+): readonly ReadWith[] {
+  const all = thermometers
+    .map(({ name, iceReadsC, boilReadsC }) => {
+      const checks = { iceReadsC, boilReadsC, boilsAtC };
+      const known = probeOffsetC(iceReadsC, boilReadsC, boilsAtC);
+      const offset = known ?? (() => 0);
+      return {
+        name,
+        known: known !== null,
+        off: Math.max(Math.abs(offset(0)), Math.abs(offset(boilsAtC))),
+        isC: (shownC: number) => trueC(shownC, checks),
+        showsC: (isC: number) => isC + offset(isC),
+      };
+    })
+    .sort((a, b) => (a.known ? a.off : SEEN_C) - (b.known ? b.off : SEEN_C));
+  return all.some(({ off }) => off >= SEEN_C) ? all : [];
 }

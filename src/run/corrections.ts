@@ -24,5 +24,7 @@ export function putRight(event: MakeEvent, corrections: ReadonlyMap<number, numb
   const value = corrections.get(event.seq);
   if (value === undefined || !(event.type in READABLE)) return event;
   const [key, { min, max }] = READABLE[event.type as keyof typeof READABLE];
-  return value >= min && value <= max ? ({ ...event, [key]: value } as MakeEvent) : event;
+  if (value < min || value > max) return event;
+  const { shown: _, ...rest } = event as MakeEvent & { shown?: unknown };
+  return { ...rest, [key]: value } as MakeEvent;
 }

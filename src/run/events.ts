@@ -132,6 +132,8 @@ const shapes = z.discriminatedUnion('type', [
     tempC: bounded('potTempC'),
     /** What it was read of; of what the stage is about, where nobody said. */
     of: z.enum(READ_OF).optional(),
+    /** What a thermometer that is known to be off showed; `tempC` is put right by that. */
+    shown: z.strictObject({ tempC: bounded('potTempC'), by: oneLine(60) }).optional(),
   }),
   z.strictObject({ ...stamped, type: z.literal('whey'), look: z.enum(WHEY_LOOKS) }),
   z.strictObject({ ...stamped, type: z.literal('pH'), pH: bounded('probePH') }),

@@ -13,6 +13,13 @@ export interface Reading {
   seq: number | null;
   at: number;
   tempC: number;
+  shown?: Shown;
+}
+
+/** What a thermometer that is known to be off showed, and which; the reading beside it is put right by that. */
+export interface Shown {
+  tempC: number;
+  by: string;
 }
 
 /** So much of a dose that really went in. */
@@ -106,7 +113,7 @@ export interface MakeState {
   /** How many pieces it was made into. */
   pieces: { seq: number; at: number; stage: string; count: number }[];
   /** Temperatures of what is not in the pot: of the room, and of water that stands beside it. */
-  beside: { seq: number; at: number; of: ReadOf; tempC: number }[];
+  beside: { seq: number; at: number; of: ReadOf; tempC: number; shown?: Shown }[];
   acid: { seq: number; at: number; grams: number }[];
   notes: { seq: number; at: number; text: string }[];
   /** What was done to it after it was over. */

@@ -97,6 +97,15 @@ describe('a reading put right', () => {
     expect(undone.readings[0]?.tempC).toBe(92);
   });
 
+  it('of a thermometer that is off stands as it was put right, with what it showed until it is corrected', () => {
+    const shown = { tempC: 93.4, by: 'dial' };
+    const read: NewEvent = { type: 'temperature', tempC: 92, shown };
+    expect(later(read).readings.at(-1)).toMatchObject({ tempC: 92, shown });
+    const again = later(read, { type: 'corrected', target: wrong.length, value: 90 }).readings.at(-1);
+    expect(again?.tempC).toBe(90);
+    expect(again).not.toHaveProperty('shown');
+  });
+
   it('what cannot be is not believed, and what is no reading has nothing to put right', () => {
     expect(later({ type: 'corrected', target, value: 900 }).readings[0]?.tempC).toBe(92);
     expect(objection(later(), { type: 'corrected', target: 1, value: 3 })).toMatch(/no such reading/);

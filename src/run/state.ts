@@ -73,6 +73,13 @@ function isBeside(state: MakeState, of: ReadOf | undefined): of is ReadOf {
   return of !== undefined && of !== first && (of === 'room' || of === 'water' || of === 'core');
 }
 
+function takeTemperature(state: MakeState, event: Extract<MakeEvent, { type: 'temperature' }>) {
+  const { seq, at, tempC, of, shown } = event;
+  const read = { seq, at, tempC, ...(shown && { shown }) };
+  if (isBeside(state, of)) state.beside.push({ ...read, of });
+  else state.readings.push(read);
+}
+
 /** So much of a dose went in: it stands in the log with what was planned, and what follows goes on by the plan made of it. */
 function putIn(state: MakeState, event: Extract<MakeEvent, { type: 'added' }>) {
   const before = addedIn(state, event.dose)[0];
@@ -152,9 +159,7 @@ function apply(state: MakeState, event: MakeEvent) {
       state.handedAt = null;
       break;
     case 'temperature':
-      if (isBeside(state, event.of))
-        state.beside.push({ seq: event.seq, at: event.at, of: event.of, tempC: event.tempC });
-      else state.readings.push({ seq: event.seq, at: event.at, tempC: event.tempC });
+      takeTemperature(state, event);
       break;
     case 'whey':
       state.looks.push({ seq: event.seq, at: event.at, stage: stageAt(state).id, look: event.look });

@@ -130,32 +130,35 @@ describe('summaries beside the log', () => {
     { remembered: ['gone-make'], early: false },
     { remembered: ['make-runs', 'other-make'], early: false },
     { remembered: [], early: false },
-  ])('come after what runs where $remembered ran last, if that still holds', async ({ remembered, early }) => {
-    await sumUp();
-    const store = createStore(db, clock, HERE);
-    const before: string[][] = [];
-    store.subscribe(() => {
-      const { data } = store.getState();
-      if (!data.loaded && data.atHand.length > 0) before.push(data.atHand.map(({ id }) => id));
-    });
-    let ran: readonly string[] = remembered;
-    await follow(db, store, HERE, undefined, undefined, {
-      atOnce: true,
-      runningFirst: true,
-      ran: {
-        read: () => [...ran],
-        keep: (ids) => {
-          ran = ids;
+  ])(
+    'come after what runs where $remembered ran last, if that still holds',
+    async ({ remembered, early }) => {
+      await sumUp();
+      const store = createStore(db, clock, HERE);
+      const before: string[][] = [];
+      store.subscribe(() => {
+        const { data } = store.getState();
+        if (!data.loaded && data.atHand.length > 0) before.push(data.atHand.map(({ id }) => id));
+      });
+      let ran: readonly string[] = remembered;
+      await follow(db, store, HERE, undefined, undefined, {
+        atOnce: true,
+        runningFirst: true,
+        ran: {
+          read: () => [...ran],
+          keep: (ids) => {
+            ran = ids;
+          },
         },
-      },
-    });
-    await expect.poll(() => store.getState().data.loaded).toBe(true);
-    expect(before.length > 0).toBe(early);
-    for (const ids of before) expect(ids).toEqual(['make-runs']);
-    expect(selectOver(store.getState())).toHaveLength(2);
-    expect(selectRunning(store.getState()).map(({ id }) => id)).toEqual(['make-runs']);
-    await expect.poll(() => ran).toEqual(['make-runs']);
-  });
+      });
+      await expect.poll(() => store.getState().data.loaded).toBe(true);
+      expect(before.length > 0).toBe(early);
+      for (const ids of before) expect(ids).toEqual(['make-runs']);
+      expect(selectOver(store.getState())).toHaveLength(2);
+      expect(selectRunning(store.getState()).map(({ id }) => id)).toEqual(['make-runs']);
+      await expect.poll(() => ran).toEqual(['make-runs']);
+    },
+  );
 
   it('of many makes are made a few at a time, and the store shows them all', async () => {
     for (let i = 0; i < 45; i++)

@@ -4,7 +4,7 @@ import { carryOverC } from './carryOver';
 import { hotWaterKg } from './hotWater';
 import { microwaveSeconds } from './microwave';
 import { mixedTempC } from './mixing';
-import { probeOffsetC } from './probe';
+import { probeOffsetC, trueC } from './probe';
 import { sinkBath } from './sinkBath';
 
 describe('other ways of warming', () => {
@@ -62,4 +62,9 @@ it('a thermometer checked at ice and boil is off in between by a straight line (
   expect(off?.(49.5)).toBeCloseTo(0, 12);
   expect(probeOffsetC(0.5, null, 100)?.(80)).toBe(0.5);
   expect(probeOffsetC(null, null, 100)).toBeNull();
+  const checks = { iceReadsC: 1, boilReadsC: 98, boilsAtC: 99 };
+  expect(trueC(1, checks)).toBeCloseTo(0, 9);
+  expect(trueC(98, checks)).toBeCloseTo(99, 9);
+  expect(trueC(50 + (off?.(50) ?? 0), checks)).toBeCloseTo(50, 9);
+  expect(trueC(41, { iceReadsC: null, boilReadsC: null, boilsAtC: 99 })).toBe(41);
 });

@@ -2,11 +2,14 @@ import { type RefObject, useEffect, useId, useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber, roundTo } from '../../core/units/numbers';
+import type { ReadWith } from '../../kitchen/thermometers';
 import type { ReadOf } from '../../makes/traits';
+import type { Shown } from '../../run/makeState';
 import { useFormat } from '../../store/hooks';
 import { CheckGlyph } from '../../ui/glyphs/glyphs';
 import { Button } from '../../ui/parts/Button';
 import { FaultText } from '../../ui/parts/NumberField';
+import { ReadWithRow } from './ReadWith';
 
 type Reads = 'temperature' | 'pH' | 'weight';
 
@@ -18,6 +21,7 @@ export interface OnPad {
   of: string;
   chosen: Reads;
   readOf: ReadOf;
+  readWith: string | null;
   text: string;
 }
 
@@ -31,10 +35,13 @@ interface Props {
   folds: boolean;
   /** What a temperature may be read of; the first where nobody says. */
   reads: readonly ReadOf[];
+  /** The kitchen's thermometers where one is known to be off, the first where nobody says; and the one read with last. */
+  withs: readonly ReadWith[];
+  lastWith: string | null;
   lastTempC: number | null;
   lastPH: number | null;
   busy: boolean;
-  onTemp(tempC: number, of: ReadOf): Promise<boolean>;
+  onTemp(tempC: number, of: ReadOf, shown: Shown | null): Promise<boolean>;
   onPH(pH: number): Promise<boolean>;
   onWeight(kg: number): Promise<boolean>;
   onFinish(kg: number | null): Promise<void>;
@@ -48,6 +55,8 @@ export function ReadingPad({
   last,
   folds,
   reads,
+  withs,
+  lastWith,
   lastTempC,
   lastPH,
   busy,
@@ -61,9 +70,11 @@ export function ReadingPad({
   const [chosen, setChosen] = useState(before?.chosen ?? pad);
   const [text, setText] = useState(before?.text ?? '');
   const [of, setOf] = useState(before?.readOf ?? (reads[0] as ReadOf));
+  const [named, setNamed] = useState(before?.readWith ?? lastWith);
+  const by = withs.find((one) => one.name === named) ?? withs[0] ?? null;
   useEffect(() => {
-    held.current = { of: name, chosen, readOf: of, text };
-  }, [held, name, chosen, of, text]);
+    held.current = { of: name, chosen, readOf: of, readWith: named, text };
+  }, [held, name, chosen, of, named, text]);
   const [fault, setFault] = useState<string | null>(null);
   const [open, setOpen] = useState(before !== null && before.text !== '');
   const unfolded = !folds || open;
@@ -73,13 +84,15 @@ export function ReadingPad({
     FIELD_UNITS[({ temperature: 'temperature', pH: 'plain', weight: 'cheese' } as const)[chosen]];
   const unit = quantity.unit(format.units);
   const bounds = { temperature: BOUNDS.potTempC, pH: BOUNDS.probePH, weight: BOUNDS.kg }[chosen];
-  const lastOf = { temperature: lastTempC, pH: lastPH, weight: null }[chosen];
+  const lastShown = lastTempC === null || by === null ? lastTempC : by.showsC(lastTempC);
+  const lastOf = { temperature: lastShown, pH: lastPH, weight: null }[chosen];
   const steps = chosen === 'pH' ? [-0.1, -0.01, 0.01, 0.1] : [-1, -0.1, 0.1, 1];
   const decimals = chosen === 'pH' ? 2 : 1;
   const noteIt = chosen === 'weight' && last ? 'Weigh and finish' : 'Note it';
+  const typed = readNumber(text);
+  const shown = typed === null ? null : quantity.in(typed, format.units);
   const write = async () => {
-    const read = readNumber(text);
-    const value = read === null ? null : quantity.in(read, format.units);
+    const value = shown !== null && chosen === 'temperature' && by ? roundTo(by.isC(shown), 2) : shown;
     if (value === null || value < bounds.min || value > bounds.max) {
       const low = format.number(quantity.out(bounds.min, format.units), chosen === 'weight' ? 3 : 0);
       setFault(
@@ -89,7 +102,9 @@ export function ReadingPad({
     }
     if (chosen === 'weight' && last) await onFinish(value);
     else if (
-      await (chosen === 'temperature' ? onTemp(value, of) : { pH: onPH, weight: onWeight }[chosen](value))
+      await (chosen === 'temperature'
+        ? onTemp(value, of, by && { tempC: shown ?? value, by: by.name })
+        : { pH: onPH, weight: onWeight }[chosen](value))
     )
       // What was stepped on to while it was being written down stays.
       setText((now) => (now === text ? '' : now));
@@ -185,6 +200,9 @@ export function ReadingPad({
             </label>
           ))}
         </fieldset>
+      )}
+      {unfolded && chosen === 'temperature' && (
+        <ReadWithRow all={withs} chosen={by} shownC={shown} onChoose={setNamed} />
       )}
       {unfolded && chosen !== 'weight' && (
         <div className="mt-3 grid grid-cols-4 gap-2">

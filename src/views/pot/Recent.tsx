@@ -1,6 +1,7 @@
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS, type Format } from '../../core/units/format';
 import type { NewEvent } from '../../run/events';
+import type { Shown } from '../../run/makeState';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { Button } from '../../ui/parts/Button';
@@ -18,6 +19,7 @@ interface Noted {
   value: number;
   /** What it is of, where it is not of the pot. */
   of?: string;
+  shown?: Shown;
 }
 
 const READS = {
@@ -26,9 +28,9 @@ const READS = {
   weight: { quantity: 'cheese', bounds: BOUNDS.kg, decimals: 2 },
 } as const;
 
-const text = ({ kind, value, of }: Noted, format: Format): string =>
+const text = ({ kind, value, of, shown }: Noted, format: Format): string =>
   kind === 'temperature'
-    ? `${of ? `${of} ` : ''}${format.temp(value, 1)}`
+    ? `${of ? `${of} ` : ''}${format.temp(value, 1)}${shown && Math.abs(shown.tempC - value) >= 0.05 ? `, ${shown.by} ${format.temp(shown.tempC, 1)}` : ''}`
     : kind === 'pH'
       ? `pH ${format.pH(value)}`
       : format.kg(value);

@@ -1,7 +1,7 @@
-import { useEffect, useLayoutEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
-import { shownAs } from '../../kitchen/thermometers';
+import { readWith, shownAs } from '../../kitchen/thermometers';
 import { stageKind } from '../../makes/kinds';
 import { cautionText } from '../../plan/cautionText';
 import { readyAt } from '../../run/expect';
@@ -72,6 +72,7 @@ export function Stand({
   const kitchen = useAppSelector((app) => app.kitchen);
   const shown =
     stage.targetC === null ? '' : shownAs(stage.targetC, kitchen, boilingC(kitchen.altitudeM), format);
+  const withs = useMemo(() => readWith(kitchen, boilingC(kitchen.altitudeM)), [kitchen]);
   const { reads } = stageKind(stage.kind);
   const works = worksFrom(state);
   const lost = costsSoFar(state).yieldShare;
@@ -120,7 +121,11 @@ export function Stand({
       lastPH={state.pHs.at(-1)?.pH ?? null}
       busy={busy}
       reads={reads}
-      onTemp={(tempC, of) => note({ type: 'temperature', tempC, ...(of !== reads[0] && { of }) })}
+      withs={withs}
+      lastWith={state.readings.findLast((one) => one.shown)?.shown?.by ?? null}
+      onTemp={(tempC, of, read) =>
+        note({ type: 'temperature', tempC, ...(of !== reads[0] && { of }), ...(read && { shown: read }) })
+      }
       onPH={(pH) => note({ type: 'pH', pH })}
       onWeight={(kg) => note({ type: 'weighed', kg })}
       onFinish={finish}
