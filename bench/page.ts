@@ -1,31 +1,24 @@
 /** How fast the plan answers in the machine's Chromium: from a key press to all figures redrawn, and frames while a knob is pulled. */
-import { served } from './served';
+import { noteShown, served, shownMs } from './served';
 
 const PORT = 4719;
 const KEYS = 60;
 const PULLS = 120;
 const OPENINGS = 5;
+const FIGURES = '[data-testid=yield]';
 
 const { browser, stop } = await served(PORT, '--demo');
 const percentile = (values: number[], p: number) =>
   [...values].sort((a, b) => a - b)[Math.min(values.length - 1, Math.floor(values.length * p))] ?? Number.NaN;
 
-/** As text: the loader of this file would wrap a named function in a helper the page does not have. */
-const NOTE_FIRST = `new MutationObserver((_, observer) => {
-  if (!document.querySelector('[data-testid=yield]')) return;
-  observer.disconnect();
-  requestAnimationFrame(() => { const painted = new MessageChannel(); painted.port1.onmessage = () => { window.firstPlanMs = performance.now(); }; painted.port2.postMessage(0); });
-}).observe(document, { subtree: true, childList: true });`;
-
 /** From the address to the first figures of a plan painted, ms: in a browser that has never been here, and once more in it. */
 async function firstPlan(): Promise<{ cold: number; warm: number }> {
   const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
   const page = await context.newPage();
-  await page.addInitScript(NOTE_FIRST);
+  await noteShown(page, FIGURES);
   const opened = async () => {
     await page.goto(`http://127.0.0.1:${PORT}/plan`, { waitUntil: 'commit' });
-    const painted = await page.waitForFunction(() => (window as { firstPlanMs?: number }).firstPlanMs);
-    return Number(await painted.jsonValue());
+    return shownMs(page, FIGURES);
   };
   const cold = await opened();
   const warm = await opened();

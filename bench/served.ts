@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
-import { type Browser, chromium, type LaunchOptions } from '@playwright/test';
+import { type Browser, chromium, type LaunchOptions, type Page } from '@playwright/test';
 
 /** What the largest of the browser's pages holds in memory with its workers, MB; null where the machine does not say. */
 export async function memoryMb(browser: Browser): Promise<number | null> {
@@ -14,6 +14,28 @@ export async function memoryMb(browser: Browser): Promise<number | null> {
       return found ? [Number(found[1]) / 1024] : [];
     });
   return held.length === 0 ? null : Math.round(Math.max(...held));
+}
+
+/**
+ * Has a page note when it first paints what a selector finds, each time it is opened from then on. As text: the loader of these files would
+ * wrap a named function in a helper the page does not have.
+ */
+export const noteShown = (page: Page, selector: string): Promise<unknown> =>
+  page.addInitScript(`{ const wanted = ${JSON.stringify(selector)};
+new MutationObserver((_, observer) => {
+  if (!document.querySelector(wanted)) return;
+  observer.disconnect();
+  requestAnimationFrame(() => { const painted = new MessageChannel(); painted.port1.onmessage = () => { (window.shownMs ??= {})[wanted] = performance.now(); }; painted.port2.postMessage(0); });
+}).observe(document, { subtree: true, childList: true, attributes: true }); }`);
+
+/** From the address to the first painting of what a selector finds, ms, once that is there; to be noted before the page opens. */
+export async function shownMs(page: Page, selector: string, timeout = 30_000): Promise<number> {
+  const painted = await page.waitForFunction(
+    (wanted) => (window as { shownMs?: Record<string, number> }).shownMs?.[wanted],
+    selector,
+    { timeout },
+  );
+  return Number(await painted.jsonValue());
 }
 
 /** The app served on a port, and the machine's Chromium to look at it. */

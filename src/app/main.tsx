@@ -52,6 +52,9 @@ function makeWay(db: Database) {
 /** The app is kept on the device at the latest so long after it was opened, ms. */
 const KEPT_AFTER_MS = 3000;
 
+/** What runs is drawn at the latest so long after it was read, ms. */
+const DRAWN_WITHIN_MS = 500;
+
 /** Views that stand empty until the makes are there, and those of them that stand with what runs. */
 const SHOWS_MAKES = /^\/(book|pot)/;
 const SHOWS_RUNNING = /^\/pot/;
@@ -91,6 +94,7 @@ async function begin() {
     atOnce: SHOWS_MAKES.test(location.pathname),
     runningFirst: SHOWS_RUNNING.test(location.pathname),
     ran: ranHere,
+    drawn: () => atRest(DRAWN_WITHIN_MS),
   });
   await fetchedFirst();
   void navigator.storage?.persist?.();
@@ -122,6 +126,13 @@ async function begin() {
   );
 }
 
+/** The machine has nothing else to do, or has had enough time for it. */
+const atRest = (withinMs: number) =>
+  new Promise<void>((resolve) => {
+    if (typeof requestIdleCallback === 'undefined') setTimeout(resolve, withinMs);
+    else requestIdleCallback(() => resolve(), { timeout: withinMs });
+  });
+
 /** Keeps the app on this device, once the first view no longer needs the machine. */
 function keepLater() {
   if (!import.meta.env.PROD) return;
@@ -133,8 +144,7 @@ function keepLater() {
         ),
       );
     });
-  if (typeof requestIdleCallback === 'undefined') setTimeout(keep, KEPT_AFTER_MS);
-  else requestIdleCallback(keep, { timeout: KEPT_AFTER_MS });
+  void atRest(KEPT_AFTER_MS).then(keep);
 }
 
 begin()

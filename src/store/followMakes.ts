@@ -18,6 +18,8 @@ export interface Opening {
   runningFirst?: boolean;
   /** The makes that ran when it was last looked, kept where that is read without the database. */
   ran?: { read(): string[]; keep(ids: readonly string[]): void };
+  /** Resolves when what is known already has been drawn. */
+  drawn?: () => Promise<void>;
 }
 
 const soon = () => new Promise<void>((resolve) => setTimeout(resolve, 0));
@@ -31,7 +33,7 @@ export function followMakes(
   store: Store,
   setAside: (from: string, aside: Aside[]) => void,
   tell: (error: unknown) => void,
-  { atOnce = false, runningFirst = false, ran }: Opening = {},
+  { atOnce = false, runningFirst = false, ran, drawn = soon }: Opening = {},
 ): void {
   const readSummaries = summaryReader(db);
   let follower: LogFollower | undefined;
@@ -85,8 +87,7 @@ export function followMakes(
     const ids = (runningFirst && ran?.read()) || [];
     if (ids.length > 0 && (await justTheseRun(db, ids))) {
       await (await ofLogs()).first(ids);
-      // What they show is drawn before the rest is read.
-      await soon();
+      await drawn();
     }
     return readOn();
   };
