@@ -8,7 +8,7 @@ import type { Summary } from '../src/run/line';
 import { summaryOf } from '../src/run/summary';
 import { columnsOf, speakingOf } from '../src/views/book/columns';
 import { sortedLines } from '../src/views/book/flatRows';
-import { memoryMb, noteShown, served, shownMs } from './served';
+import { memoryText, noteShown, served, shownMs } from './served';
 
 const MANY = 10_000;
 const IN_BROWSER = Number(process.argv[2] ?? MANY);
@@ -222,7 +222,7 @@ try {
     return performance.now() - from;
   });
   console.log(`sorted by a tap on its head: ${key.toFixed(0)} ms to the frame after`);
-  console.log(`memory of the page and its workers: ${await memoryMb(browser)} MB (aim: at most 400)`);
+  console.log(`memory of the page and its workers: ${await memoryText(browser)} (aim: at most 400)`);
 } finally {
   await stop();
 }

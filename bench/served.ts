@@ -2,18 +2,30 @@ import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { type Browser, chromium, type LaunchOptions, type Page } from '@playwright/test';
 
-/** What the largest of the browser's pages holds in memory with its workers, MB; null where the machine does not say. */
-export async function memoryMb(browser: Browser): Promise<number | null> {
+/** MB of a process as the machine counts them. */
+const countedMb = (pid: number, file: string, line: RegExp): number => {
+  const path = `/proc/${pid}/${file}`;
+  const found = existsSync(path) && line.exec(readFileSync(path, 'utf8'));
+  return found ? Math.round(Number(found[1]) / 1024) : 0;
+};
+
+/**
+ * What the largest of the browser's pages holds in memory with its workers, MB: what the machine would have more without it (shared parts
+ * by its share of them), and all that is mapped, the browser's own program among it. As text, since neither alone says it.
+ */
+export async function memoryText(browser: Browser): Promise<string> {
   const cdp = await browser.newBrowserCDPSession();
   const { processInfo } = await cdp.send('SystemInfo.getProcessInfo');
-  const held = processInfo
+  const [largest] = processInfo
     .filter(({ type }) => type === 'renderer')
-    .flatMap(({ id }) => {
-      const status = `/proc/${id}/status`;
-      const found = existsSync(status) && /VmRSS:\s+(\d+) kB/.exec(readFileSync(status, 'utf8'));
-      return found ? [Number(found[1]) / 1024] : [];
-    });
-  return held.length === 0 ? null : Math.round(Math.max(...held));
+    .map(({ id }) => ({
+      share: countedMb(id, 'smaps_rollup', /^Pss:\s+(\d+) kB/m),
+      all: countedMb(id, 'status', /VmRSS:\s+(\d+) kB/),
+    }))
+    .sort((a, b) => b.all - a.all);
+  return largest
+    ? `${largest.share} MB, ${largest.all} with what all pages share`
+    : 'not told by this machine';
 }
 
 /**
