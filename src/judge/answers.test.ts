@@ -5,6 +5,7 @@ import type { OptionValues } from '../makes/method';
 import type { Brief } from '../plan/brief/schema';
 import { planBrief } from '../plan/plan';
 import type { Plan } from '../plan/schema';
+import type { MakeEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import { slope } from './cause';
 import { CAUSES, OF_MISTAKE } from './causes';
@@ -16,7 +17,7 @@ import { simulated } from './fixtures/simulated';
 import { SOUR_CASES } from './fixtures/sourCases';
 import { STRETCHED_CASES } from './fixtures/stretchedCases';
 import { logTold, note, stateTold, temp } from './fixtures/told';
-import { CAUSE_IDS, FINDING_IDS } from './ids';
+import { CAUSE_IDS, FINDING_IDS, type FindingId } from './ids';
 import { judge } from './judge';
 import { logOf } from './log';
 import { causesIn } from './notes';
@@ -152,6 +153,36 @@ describe('answers', () => {
         expect(nowText ?? '').not.toMatch(/test it every|more acid|try a piece/);
     const firm = judge(stateTold({ method: 'fresh-pressed', notes: [['cook', 10, temp(42)]] }), ['too-dry']);
     expect(firm.causes.every(({ nowText }) => !/Work in|Hang it/.test(nowText ?? ''))).toBe(true);
+  });
+
+  it('how old it was is asked where nobody has said, and what is told hangs on it', () => {
+    const young = logTold({ method: 'goat-lactic' }).filter(({ type }) => type !== 'tasted');
+    expect(judge(stateOf(young), ['too-soft']).ask.map(({ text }) => text)).toContain(
+      'How old was it when it was tasted?',
+    );
+    expect(
+      judge(stateTold({ method: 'goat-lactic', age: 40 }), ['too-soft']).ask.map(({ text }) => text),
+    ).not.toContain('How old was it when it was tasted?');
+  });
+
+  it('a logger’s reading cites the file it came with', () => {
+    const log = logTold({ method: 'squeaky-curds', notes: [['cook', 30, temp(45)]] }).map(
+      (event): MakeEvent =>
+        event.type === 'temperature'
+          ? {
+              seq: event.seq,
+              at: event.at,
+              type: 'imported',
+              name: 'probe.csv',
+              readings: [{ at: event.at, tempC: 45 }],
+            }
+          : event,
+    );
+    const imported = log.find(({ type }) => type === 'imported');
+    expect(judge(stateOf(log), ['tough']).causes[0]).toMatchObject({
+      id: 'cooked-too-hot',
+      because: [{ event: imported?.seq }],
+    });
   });
 
   it('what does not melt by nature is no fault', () => {

@@ -81,3 +81,9 @@ export function askBetween(first: CauseId, second: CauseId): { text: string; tel
   const text = WOULD_TELL[first] ?? WOULD_TELL[second];
   return text ? { text, tells: [WOULD_TELL[first] ? first : second] } : null;
 }
+
+/** Where nobody has said when it was tasted, and some of what is told hangs on it: that is asked. */
+export function askAge(told: readonly CauseId[]): { text: string; tells: CauseId[] }[] {
+  const tells = told.filter((id) => id === 'judged-too-early' || id === 'judged-too-late');
+  return tells.length > 0 ? [{ text: 'How old was it when it was tasted?', tells }] : [];
+}

@@ -92,16 +92,47 @@ export const FINDINGS: Readonly<Record<FindingId, Finding>> = {
   mouldy: { text: 'mouldy', question: 'Is there mould on it?', by: 'eye' },
 };
 
-/** What is so by nature and no fault. Common practice. */
-const BY_NATURE: readonly (readonly [FindingId, readonly Camp[], string])[] = [
-  [
-    'will-not-melt',
-    ['acid', 'grilling', 'lactic', 'cottage'],
-    'It does not melt by nature: that is no fault.',
-  ],
+/** What is so by nature and no fault, some of it only for so many hours. Common practice. */
+const BY_NATURE: readonly {
+  found: FindingId;
+  camps: readonly Camp[];
+  text: string;
+  /** Hours after which it is a fault. */
+  untilH?: number;
+}[] = [
+  {
+    found: 'will-not-melt',
+    camps: ['acid', 'grilling', 'lactic', 'cottage'],
+    text: 'It does not melt by nature: that is no fault.',
+  },
+  {
+    found: 'too-soft',
+    camps: ['grilling'],
+    text: 'Hot from the poach it wobbles by nature: it firms as it cools.',
+    untilH: 3,
+  },
+  {
+    found: 'weeps',
+    camps: ['squeaky'],
+    text: 'Salted curds weep for an hour by nature: pour it off, and look again.',
+    untilH: 1,
+  },
+  {
+    found: 'tough',
+    camps: ['quick', 'cultured'],
+    text: 'A stretched ball is springy for half a day by nature: it softens.',
+    untilH: 12,
+  },
 ];
-export const byNature = (found: FindingId, camp: Camp): string | null =>
-  BY_NATURE.find(([id, camps]) => id === found && camps.includes(camp))?.[2] ?? null;
+
+/** What is so by nature of such a cheese at its age, h; of an unknown age only what always is. */
+export const byNature = (found: FindingId, camp: Camp, ageH: number | null = null): string | null =>
+  BY_NATURE.find(
+    ({ found: id, camps, untilH }) =>
+      id === found &&
+      camps.includes(camp) &&
+      (untilH === undefined || (ageH !== null && ageH >= 0 && ageH < untilH)),
+  )?.text ?? null;
 
 const PRIORS: Priors = { ...CURD_PRIORS, ...OTHER_PRIORS };
 

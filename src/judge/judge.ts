@@ -2,16 +2,17 @@ import { powOf } from '../core/numeric/elementary';
 import { type Format, formatter, METRIC } from '../core/units/format';
 import { inUnits } from '../core/units/inUnits';
 import type { MistakeId } from '../makes/mistakes';
-import { isOver, type MakeState } from '../run/makeState';
-import { askBetween } from './asks';
+import type { MakeState } from '../run/makeState';
+import { askAge, askBetween } from './asks';
 import type { Clue } from './cause';
 import { CAUSES, MODEL_OFF, OF_MISTAKE } from './causes';
 import type { Asked } from './causes/around';
 import { byNature, oddsOf } from './findings';
 import { CAUSE_IDS, type CauseId, type FindingId } from './ids';
-import { type Log, logOf } from './log';
+import { ageHours, type Log, logOf } from './log';
 import { lostClue } from './lost';
 import { causesIn, NOTED_TIMES } from './notes';
+import { nowOf } from './now';
 import type { Answer, ToldCause } from './schema';
 
 /** What seldom does much, though it was noted. */
@@ -39,8 +40,6 @@ const BEHIND: readonly (readonly [nearer: CauseId, behind: CauseId])[] = [
 ];
 /** What lies behind counts at least so much of what is nearer, where the log speaks for both. Judgement. */
 const BEHIND_SHARE = 0.15;
-/** Makes whose curd stays loose enough to work something in, or to hang on. */
-const LOOSE: readonly Log['camp'][] = ['acid', 'lactic', 'cottage'];
 /** Causes told at most, and the least share worth telling, %. */
 const MOST_TOLD = 6;
 const LEAST_PCT = 3;
@@ -163,23 +162,24 @@ export function judge(
   }));
   const restPct = pcts.at(-1) ?? 0;
   if (restPct > 0) causes.push(unknown(restPct));
-  const natural = found.flatMap((id) => byNature(id, log.camp) ?? []).map((text) => ({ text, tells: [] }));
+  const age = ageHours(log);
+  const natural = found
+    .flatMap((id) => byNature(id, log.camp, age) ?? [])
+    .map((text) => ({ text, tells: [] }));
   const [first, second] = told;
   const between = first && second && (pcts[0] ?? 0) <= SURE_PCT ? askBetween(first.id, second.id) : null;
   return {
     format: 'plump-pail/answer',
     version: 1,
     causes: causes.sort((a, b) => b.likelyPct - a.likelyPct),
-    ask: [...natural, ...(between ? [{ ...between, text: inUnits(between.text, format) }] : [])],
+    ask: [
+      ...natural,
+      ...(age === null ? askAge(told.map(({ id }) => id)) : []),
+      ...(between ? [{ ...between, text: inUnits(between.text, format) }] : []),
+    ],
   };
 }
 
-/** What can be done now: at a make that is over nothing that wants its pot, and of firm cheese nothing worked in. */
-const nowOf = (id: Weighed['id'], { state, camp, format }: Log): string | null => {
-  const { now, atThePot, loose } = CAUSES[id];
-  if (now === undefined || (atThePot && isOver(state)) || (loose && !LOOSE.includes(camp))) return null;
-  return inUnits(now, format);
-};
 const nextOf = (id: Weighed['id'], log: Log): ToldCause['nextTime'] => {
   const { text, options } = CAUSES[id].next(log);
   return { text: inUnits(text, log.format), options };

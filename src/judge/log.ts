@@ -36,13 +36,20 @@ export const PLAN = 0;
 export const MIN_MS = 60_000;
 export const HOUR_MS = 3_600_000;
 
+/** A logger's reading cites the file it came with. */
+const citing = (state: MakeState): MakeState => ({
+  ...state,
+  readings: state.readings.map((one) => ({ ...one, seq: one.seq ?? one.from ?? null })),
+  pHs: state.pHs.map((one) => ({ ...one, seq: one.seq ?? one.from ?? null })),
+});
+
 /** A make's log, to be asked; null where its method is no longer known. */
 export function logOf(state: MakeState, foundAt?: number | null, format = formatter(METRIC)): Log | null {
   const method = methodIn(state);
   if (!method) return null;
   const tested = testedIn(state);
   return {
-    state: tested ? putRight(state, tested) : state,
+    state: citing(tested ? putRight(state, tested) : state),
     tested,
     method,
     camp: campOf(method),

@@ -9,8 +9,9 @@ import type { FindingId, HandTest, Later, MakeEvent, Started, Tick, WheyLook, Wh
 import type { ToldAdvice } from './toldAdvice';
 
 export interface Reading {
-  /** Its place in the log; null where it came with a file. */
+  /** Its place in the log; null where it came with a file, which has its own place. */
   seq: number | null;
+  from?: number;
   at: number;
   tempC: number;
   shown?: Shown;
@@ -88,7 +89,7 @@ export interface MakeState {
   runs: StageRun[];
   readings: Reading[];
   looks: { seq: number; at: number; stage: string; look: WheyLook }[];
-  pHs: { seq: number | null; at: number; stage: string; pH: number }[];
+  pHs: { seq: number | null; from?: number; at: number; stage: string; pH: number }[];
   weighings: { seq: number; at: number; stage: string; kg: number }[];
   /** When the bowl stopped turning, by stage. */
   flocculated: { seq: number; at: number; stage: string } | null;

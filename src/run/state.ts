@@ -54,14 +54,14 @@ function resume(state: MakeState, at: number) {
 }
 
 /** Readings of a file, each in its place by its own time and in the stage that ran then. */
-function takeIn(state: MakeState, { readings }: Extract<MakeEvent, { type: 'imported' }>) {
+function takeIn(state: MakeState, { seq: from, readings }: Extract<MakeEvent, { type: 'imported' }>) {
   const stageThen = (at: number) =>
     (state.runs.findLast((run) => run.startedAt <= at) ?? (state.runs[0] as StageRun)).stage;
-  state.readings.push(...readings.map(({ at, tempC }) => ({ seq: null, at, tempC })));
+  state.readings.push(...readings.map(({ at, tempC }) => ({ seq: null, from, at, tempC })));
   state.readings.sort((a, b) => a.at - b.at);
   state.pHs.push(
     ...readings.flatMap(({ at, pH }) =>
-      pH === undefined ? [] : [{ seq: null, at, stage: stageThen(at), pH }],
+      pH === undefined ? [] : [{ seq: null, from, at, stage: stageThen(at), pH }],
     ),
   );
   state.pHs.sort((a, b) => a.at - b.at);

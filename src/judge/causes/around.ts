@@ -81,6 +81,9 @@ const late: Cause = {
   now: 'Warm it for a few seconds: some of the squeak comes back.',
 };
 
+/** What gasses or smells within a day is not tasted. Common practice. */
+export const DISCARD = 'Gas that swells it or an off smell, within a day: discard it untasted.';
+
 const contaminated: Cause = {
   text: 'something got in that does not belong in it',
   says: (log) => {
@@ -96,7 +99,7 @@ const contaminated: Cause = {
     ]);
   },
   next: () => words('Boil the cloth for 5 min, scald the tools, and begin with a live culture.'),
-  now: 'Gas or an off smell within a day: discard it untasted.',
+  now: DISCARD,
 };
 
 /** Set and souring against what they should be at the heat that was read: both late, or both early. */

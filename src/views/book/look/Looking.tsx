@@ -113,19 +113,24 @@ function CauseRow({
         <ul className="mt-1.5">
           {because.map((one) => {
             const event = one.event === null ? undefined : log[one.event];
+            // A file holds many moments: it is named, and leads to none.
+            const moment = event && event.type !== 'imported' ? event : undefined;
             return (
               <li key={one.text} className="text-[16px]">
-                {event ? (
+                {moment ? (
                   <button
                     type="button"
-                    onClick={() => onShow(event.at)}
+                    onClick={() => onShow(moment.at)}
                     className="min-h-8 text-left underline decoration-rim-soft underline-offset-4 hover:decoration-rim"
                   >
-                    {event.type === 'started' ? '' : `${momentText(event.at, state.startedAt)} `}
+                    {moment.type === 'started' ? '' : `${momentText(moment.at, state.startedAt)} `}
                     {one.text}
                   </button>
                 ) : (
-                  <span className="text-ink-soft">{one.text}</span>
+                  <span className="text-ink-soft">
+                    {one.text}
+                    {event?.type === 'imported' && ` (${event.name})`}
+                  </span>
                 )}
               </li>
             );
