@@ -17,7 +17,7 @@ import { simulated } from './fixtures/simulated';
 import { SOUR_CASES } from './fixtures/sourCases';
 import { STRETCHED_CASES } from './fixtures/stretchedCases';
 import { logTold, note, stateTold, temp } from './fixtures/told';
-import { CAUSE_IDS, FINDING_IDS, type FindingId } from './ids';
+import { CAUSE_IDS, FINDING_IDS } from './ids';
 import { judge } from './judge';
 import { logOf } from './log';
 import { causesIn } from './notes';
