@@ -69,3 +69,24 @@ describe.each(METHODS.map((method) => method.id))('the words of %s', (id) => {
         expect(`${words.title} ${words.steps.join(' ')}`).not.toMatch(/undefined|NaN/);
   });
 });
+
+it('skyr has its skin lifted, off the heat and before it cools; ricotta may stir it under', () => {
+  const of = (id: string, kind: string) => {
+    const words = wordsOf(id, METRIC).find(({ stage }) => stage.kind === kind)?.words;
+    return `${words?.steps.join(' ')} ${words?.normal}`;
+  };
+  expect(of('skyr', 'scald')).toMatch(/lift it off whole.*stays there/);
+  expect(of('skyr', 'cool')).toContain('Lift the skin off first.');
+  expect(of('whole-milk-ricotta', 'scald')).toContain('or stir it under');
+});
+
+describe('the words of a milk', () => {
+  const stretchOf = (species: 'cow' | 'goat') =>
+    wordsOf('quick-stretched', METRIC, { species })
+      .find(({ stage }) => stage.kind === 'stretch')
+      ?.words.steps.join(' ');
+  it('say of goat’s curd that one stretch is enough, and of no other', () => {
+    expect(stretchOf('goat')).toContain('One stretch is enough for goat’s curd');
+    expect(stretchOf('cow')).not.toContain('goat');
+  });
+});

@@ -20,11 +20,12 @@ export const cool = kindOf<{ toC: number }>({
   ],
   toleranceC: [3, 3],
   predict: (world, { toC }, pot) => cooling(world, pot, toC, ATTENDED),
-  words: ({ toC }, { format }) => ({
+  words: ({ toC }, { format, style }) => ({
     ...saying(['Cool to ', value('toC', format.temp(toC))]),
     action: 'Cool',
     target: format.temp(toC),
     steps: [
+      ...(style === 'skyr' ? ['Lift the skin off first.'] : []),
       'Stand the pot in a sink of cold water, renewed when it is warm; stir the milk slowly.',
       'Lift it out a degree early and stir before the last reading.',
       ...byHand(toC, format),

@@ -16,7 +16,7 @@ export const scald = kindOf<RampParams>({
   uses: () => ['pot', 'ring'],
   toleranceC: [3, 3],
   predict: (world, { toC, overMin }, pot) => ramp(world, pot, toC, ATTENDED, overMin),
-  words: ({ toC, overMin }, { format, carryOverC }) => ({
+  words: ({ toC, overMin }, { format, carryOverC, style }) => ({
     ...saying(['Scald to ', value('toC', format.temp(toC))], overSaid(overMin, format)),
     action: 'Scald',
     target: format.temp(toC),
@@ -26,7 +26,10 @@ export const scald = kindOf<RampParams>({
       ...byHand(toC, format),
     ],
     right: 'Steam, small bubbles at the rim, a faint foam.',
-    normal: 'A skin forms when you stop stirring: lift it off or stir it under.',
+    normal:
+      style === 'skyr'
+        ? 'A skin forms when you stop stirring: lift it off whole, it would stand in the set. What has caught on the base stays there.'
+        : 'A skin forms when you stop stirring: lift it off or stir it under.',
     done: `${format.temp(toC)} reached`,
   }),
   cautions: ({ toC }) => (toC >= 80 ? ['boil-over'] : []),

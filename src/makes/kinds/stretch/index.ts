@@ -123,7 +123,7 @@ export const stretch = kindOf<StretchParams>({
     const span = fading(pot, minutes, minutes, core, TAU_MIN);
     return { ...span, targetC: AIMED_CORE_C, ...(world.likely && { tells: told(quality, pot.pH) }) };
   },
-  words: (params, { format, yieldKg }) => ({
+  words: (params, { format, yieldKg, species }) => ({
     ...saying(
       [`Stretch at a core of ${format.temp(STRETCH_CORE_C[0])} to ${format.temp(STRETCH_CORE_C[1])}`],
       [
@@ -145,7 +145,9 @@ export const stretch = kindOf<StretchParams>({
     steps: [
       heat(params, yieldKg, format),
       'Press the pieces together under a spoon until they run into one, then lift, pull and fold.',
-      'Stop as soon as it is smooth and shines: every fold more costs fat and makes it tough.',
+      species === 'goat'
+        ? 'One stretch is enough for goat’s curd: smooth once it is done, and worked on it goes short.'
+        : 'Stop as soon as it is smooth and shines: every fold more costs fat and makes it tough.',
     ],
     right: 'Smooth, glossy, pulls in long sheets.',
     normal: 'Milky water: some fat always goes. Streams of it mean it is too hot.',
