@@ -104,6 +104,8 @@ export interface PotState {
   saltKg: number;
   strewnKg: number;
   givenSaltKg: number;
+  /** Waters it will be rinsed with after the stage under way. */
+  rinsesAhead: number;
   bagHours: number;
   /** pH of the whey as it first ran off. */
   wheyPH: number | null;

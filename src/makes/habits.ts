@@ -108,7 +108,7 @@ function saltedAt(method: Method): Method {
     'Salt goes in',
     usual,
     choices.map((at) => [at, ...SALT_AT[at]] as const),
-    'How much of it stays depends on how much whey is still there.',
+    'How much of it stays depends on how much whey is still there, and on the waters after it.',
   );
   return {
     ...method,

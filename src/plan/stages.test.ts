@@ -63,6 +63,27 @@ describe('which stages belong to a batch', () => {
     expect([1, 2, 3].map(washes)).toEqual([1, 2, 3]);
   });
 
+  it('a water takes salt out again that went into the whey before it, so more is given for the same cheese', () => {
+    const made = (rinses: number, salt?: { given: { amount: number; unit: 'g' } }) =>
+      planned(
+        basic(
+          'cultured-cottage',
+          { litres: 8 },
+          { options: { saltAt: 'whey', rinses }, ...(salt && { salt }) },
+        ),
+      ).plan;
+    const grams = (rinses: number) => made(rinses).doses.find(({ id }) => id === 'salt')?.grams ?? 0;
+    const ends = (rinses: number) => made(rinses).predictions.saltPct ?? 0;
+    expect(grams(1) / grams(0)).toBeCloseTo(1 / 0.6, 2);
+    expect(grams(2) / grams(0)).toBeCloseTo(1 / 0.36, 2);
+    expect(ends(2)).toBeCloseTo(ends(0), 2);
+    const same = { given: { amount: 90, unit: 'g' as const } };
+    expect((made(2, same).predictions.saltPct ?? 0) / (made(0, same).predictions.saltPct ?? 1)).toBeCloseTo(
+      0.36,
+      1,
+    );
+  });
+
   it('goes by every condition of a stage, at its very bound', () => {
     let met = 0;
     for (const method of METHODS)

@@ -1,5 +1,6 @@
 import { Infeasible } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
+import { does } from '../makes/asked';
 import type { AnyKind, PotState, Span, World } from '../makes/grammar';
 import { stageKind } from '../makes/kinds';
 import { sourAlong } from '../makes/kinds/souring';
@@ -12,6 +13,8 @@ export interface BatchStage {
   id: string;
   kind: AnyKind;
   params: unknown;
+  /** Waters it is rinsed with after this. */
+  rinsesAhead: number;
 }
 
 /** What decides which stages a batch runs through. */
@@ -28,13 +31,15 @@ export const applies = (stage: StageSpec, { options, calcium, cream }: Choices):
   });
 
 /** The stages this brief runs through. */
-export const stagesOf = (method: Method, brief: Choices): BatchStage[] =>
-  method.stages
-    .filter((stage) => applies(stage, brief))
-    .map((stage) => {
-      const kind = stageKind(stage.kind);
-      return { id: stage.id, kind, params: paramsOf(stage, kind, brief.options) };
-    });
+export function stagesOf(method: Method, brief: Choices): BatchStage[] {
+  const stages = method.stages.filter((stage) => applies(stage, brief));
+  let rinsesAhead = stages.filter((stage) => does(stage, 'rinses')).length;
+  return stages.map((stage) => {
+    const kind = stageKind(stage.kind);
+    if (does(stage, 'rinses')) rinsesAhead -= 1;
+    return { id: stage.id, kind, params: paramsOf(stage, kind, brief.options), rinsesAhead };
+  });
+}
 
 /** A stage's parameters with these options; throws Infeasible at the option, or the make, that cannot be so. */
 function paramsOf(stage: StageSpec, kind: AnyKind, options: Resolved['options']): unknown {
@@ -54,6 +59,7 @@ function paramsOf(stage: StageSpec, kind: AnyKind, options: Resolved['options'])
 export const walk = (stages: readonly BatchStage[], world: World, pot: PotState): Span[] =>
   stages.map((stage) => {
     const startedAt = pot.minute;
+    pot.rinsesAhead = stage.rinsesAhead;
     const span = stage.kind.predict(world, stage.params, pot);
     sourAlong(world, pot, span, startedAt);
     if (!world.likely) return span;

@@ -216,6 +216,7 @@ export const potAtStart = (brief: Resolved, world: World): PotState => ({
   fatKept: null,
   saltKg: 0,
   strewnKg: 0,
+  rinsesAhead: 0,
   givenSaltKg: 0,
   bagHours: 0,
   wheyPH: null,

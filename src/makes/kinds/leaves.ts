@@ -5,7 +5,7 @@ import { type Bag, bagAfter } from '../../core/curd/bag';
 import { type DrainCurve, drainedMoisturePct } from '../../core/curd/drain';
 import { keptDry, nonFatMoisture, richSlows } from '../../core/curd/nonFat';
 import { mixedTempC } from '../../core/heat/mixing';
-import { expOf } from '../../core/numeric/elementary';
+import { expOf, powOf } from '../../core/numeric/elementary';
 import { saltKeptPct } from '../../core/salt/taken';
 import { meanCurdC, type StretchWay } from '../../core/stretch/losses';
 import { type StretchQuality, stretchQuality } from '../../core/stretch/quality';
@@ -79,8 +79,8 @@ export function drainedInBag(
   );
 }
 
-/** Shares of the lactose and of the acid that one water takes out of the curd. Common practice and from memory. */
-const TAKEN = { lactose: 0.4, acid: 0.06 } as const;
+/** Shares of the lactose, of the acid and of the salt that one water takes out of the curd. Common practice and from memory. */
+const TAKEN = { lactose: 0.4, acid: 0.06, salt: 0.4 } as const;
 /** How far one water brings a curd set by acid back towards its milk's pH. From memory. */
 const SWEETENS = 0.1;
 
@@ -88,6 +88,7 @@ const SWEETENS = 0.1;
 export function rinsed(world: World, pot: PotState, waterC: number): void {
   offWhey(world, pot);
   pot.work.rinses = (pot.work.rinses ?? 0) + 1;
+  pot.saltKg *= 1 - TAKEN.salt;
   if (pot.ferment) {
     pot.ferment = washed(pot.ferment, TAKEN.lactose, TAKEN.acid);
     pot.pH = fermentPH(pot.ferment);
@@ -145,6 +146,10 @@ const potWaterKg = ({ milk }: World, pot: PotState): number =>
 /** Share of salt stirred into milk or whey that stays with the curd: its share of the water. */
 export const keptOfWater = (world: World, pot: PotState): number =>
   Math.min(1, curdOf(world, pot).waterKg / potWaterKg(world, pot));
+
+/** The share of salt given into milk or whey that is in the cheese in the end: the curd's share of the water, less what rinses take. */
+export const keptOfSalt = (world: World, pot: PotState): number =>
+  keptOfWater(world, pot) * powOf(1 - TAKEN.salt, pot.rinsesAhead);
 
 /** Salt given, kg: into the milk or the whey, or over curd that may be pressed afterwards. */
 export function saltIn(

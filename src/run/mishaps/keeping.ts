@@ -51,9 +51,16 @@ function warmFor(about: About, hours: number): Remedy {
       );
 }
 
-/** Whether it is stored in brine this strong or dry-salted firm: then mould on it is only on it. Common practice. */
-const inBrine = (state: MakeState): boolean =>
+/** Whether it was brined this strong: then mould on it is only on it. Common practice. */
+const salted = (state: MakeState): boolean =>
   state.plan.stages.some((stage) => does(stage, 'brines')) && option(state, 'brinePctWw', 0) >= 8;
+/** Whether it lies in its brine still, and whether it hangs dry. */
+const inBrine = ({ plan, parameters }: MakeState): boolean =>
+  plan.stages.some(
+    (stage) =>
+      does(stage, 'brines') && (parameters[stage.id] as { kept?: boolean } | undefined)?.kept === true,
+  );
+const hung = (state: MakeState): boolean => state.plan.stages.some((stage) => does(stage, 'hangs'));
 
 /** What can go wrong wherever it stands. Source: guidance of food authorities, from memory, on the cautious side. */
 export const KEEPING = {
@@ -78,10 +85,12 @@ export const KEEPING = {
     text: 'There is mould on it',
     asks: [],
     remedy: ({ state, format }) =>
-      inBrine(state)
+      salted(state)
         ? mend(
-            `Take the piece out, cut ${format.millimetres(25)} off all round, boil the brine or make it new, and eat the piece cooked within two days.`,
-            'On a firm cheese in strong brine it grows on the face.',
+            `Take the piece out, cut ${format.millimetres(25)} off all round${inBrine(state) ? ', boil the brine or make it new,' : ''} and eat the piece cooked within two days. Fur, slime, or mould inside: throw it out.`,
+            hung(state)
+              ? 'On a firm, dry, salted face it grows on the face. Many only wipe a first spot off with brine; how dry and how salty the face is decides.'
+              : 'On a firm, salted cheese it grows on the face.',
             { yieldShare: -0.2 },
           )
         : {

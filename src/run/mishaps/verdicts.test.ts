@@ -79,6 +79,7 @@ const GROWN: readonly Situation[] = [
   ['whole-milk-ricotta', 'store', 'mould', {}, 'bin'],
   ['goat-lactic', 'store', 'mould', {}, 'bin'],
   ['grilling', 'store', 'mould', {}, 'food'],
+  ['cultured-stretched', 'hang', 'mould', {}, 'food'],
   ['cultured-stretched', 'brine', 'brine-slimy', { smell: 'clean' }, 'food'],
   ['cultured-stretched', 'brine', 'brine-slimy', { smell: 'foul' }, 'bin'],
   ['whole-milk-ricotta', 'scald', 'pests', { what: 'a fly or another insect' }, 'food'],
@@ -128,5 +129,14 @@ describe('whether it is still food', () => {
     const state = at(brief, stage, read);
     expect(mishapsAt(state)).toContain(mistake);
     expect(remedyFor(state, mistake, answers).discard ? 'bin' : 'food').toBe(verdict);
+  });
+
+  it('mould on what hangs dry has nothing to do with a brine, and on what lies in one it has', () => {
+    const told = (make: string, stage: string) => remedyFor(at(basic(make), stage, []), 'mould', {});
+    expect(told('grilling', 'store').now).toContain('boil the brine');
+    const hung = told('cultured-stretched', 'hang');
+    expect(hung.now).not.toContain('boil');
+    expect(hung.now).toContain('mould inside: throw it out');
+    expect(hung.why).toContain('how dry and how salty the face is decides');
   });
 });

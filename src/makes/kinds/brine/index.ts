@@ -169,12 +169,13 @@ export const brine = kindOf<BrineParams>({
       ...(kept
         ? [
             `Kept in this brine it goes on to about ${format.percent(endSaltPct(pctWw, moisturePct))} of salt. For eating soon, move it into one of ${format.percent(HOLDING_BRINE_PCT)} when it tastes right: it ends near ${format.percent(endSaltPct(HOLDING_BRINE_PCT, moisturePct))} and keeps a week.`,
+            'It stays in it in the fridge, covered by it, in a clean closed tub.',
           ]
         : []),
     ],
     right: `Firm, dry to the touch when lifted, no slime.`,
     normal: `It loses a little weight: twice as much water goes out as salt goes in.${pctWw > SATURATED_PCT_WW - 1 ? ' Undissolved salt lies on the base.' : ''}`,
-    done: 'Out of the brine',
+    done: kept ? 'Salted through' : 'Out of the brine',
   }),
   cautions: () => ['brine-care'],
 });

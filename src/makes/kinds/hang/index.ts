@@ -50,7 +50,7 @@ export const hang = kindOf<HangParams>({
       `At ${format.temp(atC)} or below, as the cautious rule wants it; many hang warmer, with more risk.`,
     ],
     right: 'A dry, yellowing skin; firm under the thumb.',
-    normal: 'A few drops the first day. Spots of mould: wipe with brine; fur or slime: throw it out.',
+    normal: 'A few drops the first day. Mould is not normal: say so under “Something went wrong”.',
     done: 'Take it down',
   }),
   cautions: () => ['hang-cold'],

@@ -157,7 +157,7 @@ export const press = kindOf<PressParams>({
       action: 'Press',
       target: weight,
       steps: [
-        `Fold the cloth flat into a round of about ${format.number(diameterCm)} cm, board on top, ${weight} on the board: a pot of water will do.`,
+        `Fold the cloth flat into a round of about ${format.number(diameterCm)} cm, ${by === 'screw' ? `follower on top, and screw it down to ${weight}` : `board on top, ${weight} on the board: a pot of water will do`}.`,
         `Turn it ${turns <= 1 ? 'once halfway' : `${format.number(turns)} times`}. The ${by === 'screw' ? 'follower' : 'board'} must rest on the cheese, not on the rim${by === 'screw' ? '; set the screw again as it sinks' : ''}.`,
       ],
       right: 'A flat, closed slab that lifts in one piece.',

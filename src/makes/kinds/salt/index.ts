@@ -7,7 +7,7 @@ import { type Part, saying, value } from '../../sentence';
 import type { HandsWindow } from '../../traits';
 import { bySpoon } from '../byHand';
 import { curdOf } from '../curd';
-import { keptOfWater, saltIn } from '../leaves';
+import { keptOfSalt, saltIn } from '../leaves';
 import { DAY_MIN } from '../shared';
 import { aside, curdResting, fading } from '../spans';
 
@@ -78,7 +78,7 @@ const where = (at: SaltParams['at'] = 'curd'): Part[] => [', ', value('at', PLAC
 /** Salt stirred into milk or whey: the curd keeps as much of it as it keeps of the water. */
 function inTheWater(world: World, pot: PotState, { percent }: SaltParams, kg: number): Span {
   const givenKg =
-    world.saltGrams === null ? (kg * percent) / 100 / keptOfWater(world, pot) : world.saltGrams / 1000;
+    world.saltGrams === null ? (kg * percent) / 100 / keptOfSalt(world, pot) : world.saltGrams / 1000;
   saltIn(world, pot, givenKg, { at: 'water' });
   return aside(pot, MINUTES);
 }
