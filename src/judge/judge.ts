@@ -8,7 +8,7 @@ import type { Clue } from './cause';
 import { CAUSES, MODEL_OFF, OF_MISTAKE } from './causes';
 import type { Asked } from './causes/around';
 import { byNature, oddsOf } from './findings';
-import { CAUSE_IDS, type CauseId, type FindingId } from './ids';
+import { CAUSE_IDS, type CauseId, FINDING_IDS, type FindingId } from './ids';
 import { ageHours, type Log, logOf } from './log';
 import { lostClue } from './lost';
 import { causesIn, NOTED_TIMES } from './notes';
@@ -134,12 +134,14 @@ function wholePcts(weights: readonly number[]): number[] {
  */
 export function judge(
   state: MakeState,
-  found: readonly FindingId[],
+  told: readonly FindingId[],
   foundAt?: number | null,
   format: Format = formatter(METRIC),
 ): Answer {
   const plain = logOf(state, foundAt, format);
   if (!plain) return { format: 'plump-pail/answer', version: 1, causes: [], ask: [] };
+  // In one order, whatever was tapped first.
+  const found = FINDING_IDS.filter((id) => told.includes(id));
   const log: Asked = { ...plain, found };
   const weighed = withBehind(
     [...priors(found, log)].flatMap(([id, odds]) => (id === MODEL_OFF ? [] : (weigh(log, id, odds) ?? []))),
@@ -147,10 +149,10 @@ export function judge(
   ).sort((a, b) => b.weight - a.weight || CAUSE_IDS.indexOf(a.id) - CAUSE_IDS.indexOf(b.id));
   const off = weighed.some((one) => one.strongest >= SPEAKS) ? OFF_WEIGHT.spoken : OFF_WEIGHT.silent;
   const sum = weighed.reduce<number>((total, one) => total + one.weight, off);
-  const told = weighed.filter((one, i) => i < MOST_TOLD && (100 * one.weight) / sum >= LEAST_PCT);
-  const rest = sum - told.reduce((total, one) => total + one.weight, 0);
-  const pcts = wholePcts([...told.map((one) => one.weight), rest]);
-  const causes: ToldCause[] = told.map((one, i) => ({
+  const likely = weighed.filter((one, i) => i < MOST_TOLD && (100 * one.weight) / sum >= LEAST_PCT);
+  const rest = sum - likely.reduce((total, one) => total + one.weight, 0);
+  const pcts = wholePcts([...likely.map((one) => one.weight), rest]);
+  const causes: ToldCause[] = likely.map((one, i) => ({
     id: one.id,
     likelyPct: pcts[i] ?? 0,
     because:
@@ -166,7 +168,7 @@ export function judge(
   const natural = found
     .flatMap((id) => byNature(id, log.camp, age) ?? [])
     .map((text) => ({ text, tells: [] }));
-  const [first, second] = told;
+  const [first, second] = likely;
   const between = first && second && (pcts[0] ?? 0) <= SURE_PCT ? askBetween(first.id, second.id) : null;
   return {
     format: 'plump-pail/answer',
@@ -174,7 +176,7 @@ export function judge(
     causes: causes.sort((a, b) => b.likelyPct - a.likelyPct),
     ask: [
       ...natural,
-      ...(age === null ? askAge(told.map(({ id }) => id)) : []),
+      ...(age === null ? askAge(likely.map(({ id }) => id)) : []),
       ...(between ? [{ ...between, text: inUnits(between.text, format) }] : []),
     ],
   };

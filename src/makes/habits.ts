@@ -1,3 +1,4 @@
+import type { CurdStyleName } from '../core/curd/styles';
 import { stageKind } from './kinds';
 import type { Method, MethodOption, StageSpec } from './method';
 import { amount, school } from './options';
@@ -72,6 +73,9 @@ const SALT_AT = {
 } as const;
 type SaltAt = keyof typeof SALT_AT;
 
+/** Curd that is never in one piece has no faces. */
+const NO_FACES: readonly CurdStyleName[] = ['cottage', 'cream-cheese', 'skyr'];
+
 /** Adds where the salt goes, and the stages it may go in at, to a make that salts dry in one stage. */
 function saltedAt(method: Method): Method {
   const index = method.stages.findIndex((stage) => stage.id === 'salt');
@@ -86,7 +90,11 @@ function saltedAt(method: Method): Method {
   if (off > 0 && method.bag === null) before.push([off, 'whey']);
   if (usual === 'stretch') before.push([stretched, 'curd']);
   const choices = [
-    ...new Set([...before.map(([, at]) => at), usual, ...(usual === 'curd' ? ['surface' as const] : [])]),
+    ...new Set([
+      ...before.map(([, at]) => at),
+      usual,
+      ...(usual === 'curd' && !NO_FACES.includes(method.style) ? ['surface' as const] : []),
+    ]),
   ];
   if (choices.length < 2) return method;
   const only = (stage: StageSpec, at: readonly SaltAt[]): StageSpec => ({

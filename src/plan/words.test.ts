@@ -80,6 +80,17 @@ it('skyr has its skin lifted, off the heat and before it cools; ricotta may stir
   expect(of('whole-milk-ricotta', 'scald')).toContain('or stir it under');
 });
 
+it('a bag that hangs by the clock is not told that its weight decides; a block is not spread to cool', () => {
+  const steps = (id: string, kind: string, rest = {}) =>
+    wordsOf(id, METRIC, {}, rest)
+      .find(({ stage }) => stage.kind === kind)
+      ?.words.steps.join(' ');
+  expect(steps('goat-lactic', 'drain')).toContain('that one number sets the rest of the time');
+  expect(steps('goat-lactic', 'drain', { options: { drainHours: 12 } })).not.toContain('number');
+  expect(steps('fresh-pressed', 'chill')).toMatch(/^In one piece, covered/);
+  expect(steps('soft-cream', 'chill')).toMatch(/^Shallow and covered/);
+});
+
 describe('the words of a milk', () => {
   const stretchOf = (species: 'cow' | 'goat') =>
     wordsOf('quick-stretched', METRIC, { species })

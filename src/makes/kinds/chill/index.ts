@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import type { CurdStyleName } from '../../../core/curd/styles';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo } from '../bounds';
@@ -10,6 +11,8 @@ const HANDS_ON = 2;
 /** Cheese in the fridge loses two thirds of its distance to 4 °C in this time, min. Common practice for tubs of half a kilogram. */
 const TAU_MIN = 45;
 const FRIDGE_C = 4;
+/** Curd that stands by itself: it is not spread to cool. */
+const IN_ONE_PIECE: readonly CurdStyleName[] = ['paneer', 'low-moisture', 'fresh-pressed'];
 
 export const chill = kindOf<{ minutes: number }>({
   kind: 'chill',
@@ -30,11 +33,13 @@ export const chill = kindOf<{ minutes: number }>({
   slack: () => WAITS,
   toleranceC: [3, 4],
   predict: (_world, { minutes }, pot) => fading(pot, minutes, HANDS_ON, FRIDGE_C, TAU_MIN),
-  words: ({ minutes }, { format }) => ({
+  words: ({ minutes }, { format, style }) => ({
     ...saying(['Chill ', value('minutes', format.minutes(minutes))]),
     action: 'Chill',
     target: format.temp(FRIDGE_C),
-    steps: ['Shallow and covered, at the back of the fridge; nothing warm beside it.'],
+    steps: [
+      `${style !== null && IN_ONE_PIECE.includes(style) ? 'In one piece, covered' : 'Shallow and covered'}, at the back of the fridge; nothing warm beside it.`,
+    ],
     right: 'Cold to the middle and firmer than it went in.',
     normal: 'A spoonful of whey gathers: pour it off.',
     done: 'Cold',

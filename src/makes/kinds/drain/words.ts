@@ -44,7 +44,9 @@ export const WORDS = {
     target: dry === null ? long.text : `to ${weight}`,
     steps: [
       'Ladle the curd into a wet cloth, tie the corners, hang it over a bowl in a room without flies or draught.',
-      'Weigh the bag once after two hours: that one number sets the rest of the time.',
+      dry === null
+        ? 'It hangs by the clock; where it is thick enough sooner, take it down.'
+        : 'Weigh the bag once after two hours: that one number sets the rest of the time.',
       'Scrape the sides inwards when the outside dries.',
     ],
     right: 'Drops a minute apart; a paste that holds a spoon.',

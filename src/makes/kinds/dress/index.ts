@@ -41,12 +41,12 @@ const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
     action: 'Fill',
     target: cream,
     steps: [
-      `Pull a third of the stretched curd into shreds, salt them and stir them into ${cream} of cold cream.`,
-      'Fill the pouches with it while they are still supple, and close them.',
+      `Pull a third of the stretched curd into shreds and stir them into ${cream} of cold cream.`,
+      'Leave the rest in its hot water meanwhile: the pouches close only while it is supple.',
     ],
     right: 'Shreds that hang together in the cream.',
     normal: 'The filling thickens as it stands.',
-    done: 'Filled',
+    done: 'Filling is ready',
   }),
 };
 

@@ -52,7 +52,7 @@ const WEIGHED: Record<IntoCurd, string> = {
 const WORKED_IN: Record<IntoCurd, string> = {
   curd: 'worked in gently',
   stretch: 'folded in with the last pulls while it is hot',
-  surface: 'strewn over all faces, half now and half at the next turn',
+  surface: 'strewn over all faces, half now and half as you turn it',
   hot: 'strewn over all faces while they are hot',
 };
 
