@@ -2,7 +2,7 @@ import { does } from '../../makes/asked';
 import type { MistakeId } from '../../makes/mistakes';
 import { stageAt } from '../makeState';
 import { isCultured } from '../warm';
-import { drier, isLactic, isStretched, type Mishap, mend, plannedMin } from './mishap';
+import { drier, endsInPieces, isLactic, isStretched, type Mishap, mend, plannedMin } from './mishap';
 import { curdKg } from './weights';
 
 /** Out of the whey: bag, slab, mould and press. Source: common practice. */
@@ -45,12 +45,19 @@ export const DRAINED = {
     remedy: ({ state, number, format }) => {
       const goal = curdKg(state);
       const missing = Math.max(0, goal - number('kg'));
-      return missing < 0.005 * goal
-        ? mend('It weighs what was planned: nothing to mend.')
+      if (missing < 0.005 * goal) return mend('It weighs what was planned: nothing to mend.');
+      const costs = { yieldShare: number('kg') / goal - 1 };
+      // Slabs are matted by then.
+      return endsInPieces(state) || state.plan.stages.some((stage) => does(stage, 'cheddars'))
+        ? mend(
+            'Leave it as it is: curd that is stretched or pressed takes nothing up again. On to the next stage at once, while it is warm.',
+            'A drier, firmer bite.',
+            costs,
+          )
         : mend(
-            `Work ${format.grams(missing * 1000)} of its own whey, milk or cream back in, a spoonful at a time, and rest it an hour. Where it is to be pressed or stretched, leave it as it is.`,
+            `Work ${format.grams(missing * 1000)} of its own whey, milk or cream back in, a spoonful at a time, and rest it an hour.`,
             'A grainier bite.',
-            { yieldShare: number('kg') / goal - 1 },
+            costs,
           );
     },
   },

@@ -162,9 +162,9 @@ export const HEAT = {
     can: (state) => KNITS.includes(methodIn(state)?.family ?? ''),
     asks: [{ id: 'by', text: 'by how many degrees', asks: 'step', usual: 6 }],
     remedy: ({ state, format, number }) => {
-      const slower = Math.max(0, Math.round(100 * (powOf(2, number('by') / 6) - 1)));
+      const pacePct = Math.min(100, Math.round(100 / powOf(2, number('by') / 6)));
       return mend(
-        `Pour whey of ${format.temp(43)} to ${format.temp(46)} under it, not over it, lid on, and change it when it is cool.${wentIn(state, 'culture') ? ` Give it the missing time: it soured about ${format.percent(slower)} slower while it was cold.` : ''}`,
+        `Pour whey of ${format.temp(43)} to ${format.temp(46)} under it, not over it, lid on, and change it when it is cool.${wentIn(state, 'culture') ? ` Give it the missing time: it soured at about ${format.percent(pacePct)} of its pace while it was cold.` : ''}`,
         'Cold curd does not knit; lay it together again once it is warm.',
         wentIn(state, 'culture') ? {} : drier(state, -1),
       );

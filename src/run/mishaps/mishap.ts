@@ -118,3 +118,8 @@ export const cultureDiesC = (state: MakeState): number =>
 /** Whether it sets by souring, whatever coagulant helps it, and not by a clean break. */
 export const isLactic = (state: MakeState): boolean =>
   state.plan.stages.some((stage) => does(stage, 'sets') && goalOf(stage, state.parameters)?.is === 'pH');
+
+const KNITS = ['presses', 'stretches', 'poaches', 'brines'] as const;
+/** Whether the make ends in pieces: of loose curd something can still be rinsed or worked in. */
+export const endsInPieces = ({ plan }: MakeState): boolean =>
+  plan.stages.some((stage) => KNITS.some((one) => does(stage, one)));

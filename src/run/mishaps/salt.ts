@@ -5,7 +5,7 @@ import { saltedTooEarly, saltGrams } from '../../core/salt/dry';
 import type { MistakeId } from '../../makes/mistakes';
 import { methodIn } from '../../plan/planOf';
 import type { MakeState } from '../makeState';
-import { type About, hasDose, litresOf, type Mishap, mend, option, wentIn } from './mishap';
+import { type About, endsInPieces, hasDose, litresOf, type Mishap, mend, option, wentIn } from './mishap';
 import { curdKg } from './weights';
 
 /** Salt wanted in the cheese, %; its style's usual where the make asks for none. */
@@ -27,9 +27,13 @@ const SOAKED_AN_HOUR = 0.25;
 function tooSalt({ state, format }: About, pct: number) {
   const over = pct - wantedPct(state);
   if (over < 0.2) return mend('That is near enough to what was planned: go on.');
-  const hours = Math.max(0.5, lnOf(wantedPct(state) / pct) / lnOf(1 - SOAKED_AN_HOUR));
+  // Nobody takes it out to the minute: by quarters of an hour.
+  const hours = Math.max(0.5, Math.round((4 * lnOf(wantedPct(state) / pct)) / lnOf(1 - SOAKED_AN_HOUR)) / 4);
+  const out = endsInPieces(state)
+    ? `lay it in cold unsalted whey or water in the fridge for about ${format.minutes(60 * Math.min(24, hours))}, and taste it before you take it out`
+    : 'rinse it in cool water for a minute or two, drain and taste; what is too fine to rinse is mixed with unsalted curd or cream';
   return mend(
-    `It holds about ${format.percent(pct, 1)} of salt. Loose curd: rinse it in cool water for a minute or two, drain and taste. A piece: lay it in cold unsalted whey or water in the fridge for about ${format.minutes(60 * Math.min(24, hours))}, and taste it before you take it out.`,
+    `It holds about ${format.percent(pct, 1)} of salt: ${out}.`,
     pct > TOO_SALT_PCT ? 'Good to cook with, whatever you do.' : 'Only its taste.',
   );
 }

@@ -140,3 +140,21 @@ describe('whether it is still food', () => {
     expect(hung.why).toContain('how dry and how salty the face is decides');
   });
 });
+
+describe('a cheese that is too dry or too salty', () => {
+  const told = (make: string, stage: string, mistake: 'overdrained' | 'salt-double', answers = {}) =>
+    remedyFor(at(basic(make), stage, []), mistake, answers).now;
+
+  it('takes whey up again where it is loose, and not where it is stretched, pressed or matted', () => {
+    expect(told('whole-milk-ricotta', 'drain', 'overdrained')).toMatch(/^Work .* back in/);
+    for (const make of ['quick-stretched', 'squeaky-curds', 'cultured-stretched'])
+      expect(told(make, 'drain', 'overdrained')).toMatch(/^Leave it as it is/);
+  });
+
+  it('is rinsed where it is loose, and soaked where it is in pieces', () => {
+    expect(told('cultured-cottage', 'salt', 'salt-double')).toContain('rinse it in cool water');
+    expect(told('quick-stretched', 'salt', 'salt-double')).toMatch(
+      /lay it in cold unsalted whey .* about \d+\s(h|min)/,
+    );
+  });
+});
