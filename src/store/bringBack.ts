@@ -1,7 +1,6 @@
 import type { Table } from 'dexie';
 import { good, type Result } from '../core/faults/fault';
-import { parse } from '../core/faults/zodFaults';
-import { type Backup, backupSchema, upcastBackup } from '../files/backup';
+import { type Backup, entriesIn, readBackup } from '../files/backup';
 import type { Method } from '../makes/method';
 import { type Database, READ_TABLES } from './db';
 import { counted, type Heard, UNHEARD } from './howFar';
@@ -71,16 +70,15 @@ const markRestored = (raw: Database) => raw.settings.put({ key: 'restored', valu
 
 /**
  * Puts a backup in the place of everything there is; a bad file changes nothing. What stood here is kept beside it, row
- * by row, in the same transaction: where there is no room for that, nothing is brought back. `heard` is told how far the writing is.
+ * by row, in the same transaction: where there is no room for that, nothing is brought back. `heard` is told how far it is: each entry is checked once and written once.
  */
 export async function restore(db: Database, value: unknown, heard: Heard = UNHEARD): Promise<Result<Backup>> {
-  const read = parse<Backup>(backupSchema, upcastBackup(value));
+  const { raw } = db;
+  const moved = counted((await rowsHere(raw)) + 2 * entriesIn(value), heard);
+  const read = readBackup(value, moved);
   if (!read.ok) return read;
   const saved = read.value;
-  const { raw } = db;
   await raw.transaction('rw', everything(raw), async () => {
-    const coming = saved.makes.reduce((sum, make) => sum + make.events.length, 0);
-    const moved = counted((await rowsHere(raw)) + coming, heard);
     const gen = await clearAway(raw, moved);
     await raw.before.where('gen').below(gen).delete();
     await raw.settings.put({ key: 'kitchen', value: saved.kitchen });
