@@ -1,6 +1,6 @@
 import { expOf, lnOf } from '../core/numeric/elementary';
 import type { OptionValue } from '../makes/method';
-import type { CauseId } from './ids';
+import type { CauseId, FindingId } from './ids';
 import type { Log } from './log';
 
 /** Something in the log that speaks for a cause, or against it: its odds are times so much. */
@@ -38,6 +38,8 @@ export interface Cause {
   next(log: Log): NextTime;
   /** What can be done with this very cheese. */
   now?: string;
+  /** What `now` is good for, where it is not for all that the cause brings about. */
+  mends?: readonly FindingId[];
   /** Only while it is still being made; or only for curd that something can still be worked into. */
   atThePot?: true;
   loose?: true;

@@ -31,6 +31,15 @@ describe('what can be done with this very cheese', () => {
     ]);
   });
 
+  it('what softens a hard cheese is not told of one that only weighs too little', () => {
+    const now = (found: FindingId) =>
+      judge(stateTold({ method: 'quick-stretched', took: { stretch: 3 }, weighs: 0.8 }), [found]).causes.find(
+        ({ id }) => id === 'overworked',
+      )?.nowText;
+    expect(now('tough')).toMatch(/then melt it/);
+    expect(now('low-yield')).toBeNull();
+  });
+
   it('something can be done with most of what was found, whatever it came from', () => {
     const now = (method: string, found: FindingId) =>
       judge(stateTold({ method, age: 100 }), [found]).causes.flatMap(({ id, nowText }) =>

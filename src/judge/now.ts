@@ -59,8 +59,11 @@ function safetyOf(log: Asked): string | null {
 export function nowOf(id: Exclude<CauseId, typeof MODEL_OFF>, log: Asked): string | null {
   const safety = safetyOf(log);
   if (safety) return safety;
-  const { now, atThePot, loose } = CAUSES[id];
-  const fits = !(atThePot && isOver(log.state)) && !(loose && !LOOSE.includes(log.camp));
+  const { now, mends, atThePot, loose } = CAUSES[id];
+  const fits =
+    !(atThePot && isOver(log.state)) &&
+    !(loose && !LOOSE.includes(log.camp)) &&
+    (mends === undefined || mends.some((one) => log.found.includes(one)));
   if (now !== undefined && fits) return inUnits(now, log.format);
   for (const found of log.found) {
     const text = oddsOf(found, log.camp).has(id) ? OF_FINDING[found]?.(log) : null;

@@ -29,7 +29,7 @@ export const CAUTIONS = {
   'warm-time':
     'Out of the fridge the curd is between {5} and {60°C}, where germs grow. Two hours of that in all is plenty; a day for curd soured to pH 4.6.',
   vulnerable:
-    'Fresh soft cheese spoils fast. For pregnant, very young, old or ill people only from pasteurised milk, cold and within a day or two.',
+    'Fresh cheese spoils fast. For pregnant, very young, old or ill people only from pasteurised milk, cold and within a day or two.',
   'cool-fast': 'Cool from {57} to {21°C} within 2 hours and to {5°C} within 4 more.',
   'keep-cold':
     'At {4°C} or below, labelled with what it is and the date. Contains milk. Selling it: ask your local food authority first.',

@@ -1,14 +1,34 @@
 import { usualMultiplier } from '../../core/coagulant/clotting';
 import { CURD_STYLES, type UsualWork } from '../../core/curd/styles';
 import { log2Of } from '../../core/numeric/elementary';
-import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
+import { type Cause, type Causes, type Clue, NOTHING_SAID, said, steep } from '../cause';
 import { flocculated } from '../flocculation';
-import { cutAt, has, type Log, optionOf, PLAN, that } from '../log';
+import { cutAt, has, type Log, MIN_MS, optionOf, PLAN, that, wentInAt } from '../log';
 import { change, words } from '../next';
 
 const part = (log: Log) => has(log, that('cuts'));
 
 const usualTimes = ({ state }: Log) => usualMultiplier(state.plan.brief.milk.homogenised ?? false);
+
+/** Cut so soon after the coagulant that it cannot have set, where nobody noted the flocculation. */
+function soon(log: Log): Clue | null {
+  const f = flocculated(log);
+  const cut = cutAt(log);
+  const from = wentInAt(log, 'coagulant');
+  if (!f || f.times !== null || !cut || from === null) return null;
+  const tookMin = (cut.at - from) / MIN_MS;
+  const { format } = log;
+  return steep(
+    tookMin / f.expectedMin,
+    2.4,
+    [
+      [1.8, 3],
+      [1, 6],
+    ],
+    `It was cut ${format.minutes(tookMin)} after the coagulant, where ${format.minutes(f.expectedMin * usualTimes(log))} were to be expected.`,
+    cut.event,
+  );
+}
 
 /** How often the flocculation it was cut at, with how often is usual for such milk. */
 function cutTimes(log: Log): { times: number; of3: number; text: string } | null {
@@ -71,6 +91,7 @@ const early: Cause = {
             cut.text,
             cutAt(log)?.event ?? null,
           ),
+        soon(log),
         pH && steep(pH.pH, 4.75, [[4.8, 5]], `It was cut at pH ${format.pH(pH.pH)}.`, pH.seq),
       ],
       {

@@ -25,6 +25,9 @@ export function stretchReads(log: Log): { water: Read[]; curd: Read[] } {
 export const lastPiece = (log: Log) =>
   log.state.tests.findLast(({ found }) => ['tears', 'short', 'stretches', 'oily', 'melts'].includes(found));
 
+/** What softens again in curd that came out of the stretch hard. */
+const HARDENED: Cause['mends'] = ['tough', 'grainy', 'will-not-melt', 'tears-stretching'];
+
 const hot: Cause = {
   text: 'the stretch was too hot',
   part,
@@ -79,6 +82,7 @@ const hot: Cause = {
         `Stretch in water of ${log.format.temp(to)}, the curd at ${log.format.temp(60)} to ${log.format.temp(62)}.`,
     ),
   now: 'Keep it cold and sealed for 2 days, then melt it: it softens as it stands.',
+  mends: HARDENED,
 };
 
 const cold: Cause = {
@@ -156,6 +160,7 @@ const overworked: Cause = {
   next: ({ format }) =>
     words(`Work each piece ${format.minutes(PIECE_MIN)} and no more: folded until it shines, then shaped.`),
   now: 'Keep it cold and sealed for 2 days, then melt it.',
+  mends: HARDENED,
 };
 
 const squeezed: Cause = {
@@ -164,6 +169,7 @@ const squeezed: Cause = {
   next: ({ format }) =>
     words(`Let it drain ${format.minutes(15)} by itself, and do not press the whey out by hand.`),
   now: 'Bake or melt it: there its grain is not felt.',
+  mends: ['grainy', 'mushy', 'tough', 'will-not-melt'],
 };
 
 /** Hot water and hot whey. */

@@ -178,7 +178,7 @@ function waterLine(dose: Dose, { plan, parameters }: Planned, format: Format): s
   if (dose.id === 'salt') {
     const stage = plan.stages.find((one) => takes(one, parameters, 'salt'));
     return stage && goalOf(stage, parameters)?.is === 'salt'
-      ? ['of the weight expected: weigh the drained cheese']
+      ? ['of the weight expected: weigh it before you salt it']
       : ['for all of the water: most of it leaves with the whey'];
   }
   if (dose.diluteInMl <= 0) return [];
