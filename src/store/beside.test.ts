@@ -160,6 +160,25 @@ describe('summaries beside the log', () => {
     },
   );
 
+  it('are waited for by nothing that is noted of what runs', async () => {
+    await sumUp();
+    const store = createStore(db, clock, HERE);
+    let draw: () => void = () => undefined;
+    const ran = { read: () => ['make-runs'], keep: () => undefined };
+    const drawn = () =>
+      new Promise<void>((resolve) => {
+        draw = resolve;
+      });
+    await follow(db, store, HERE, undefined, undefined, { atOnce: true, runningFirst: true, ran, drawn });
+    await expect.poll(() => store.getState().data.atHand.length).toBe(1);
+    await append(db, 'make-runs', { type: 'done', stage: 'sanitise' }, 3000);
+    await expect.poll(() => store.getState().data.atHand[0]?.state.index).toBe(1);
+    expect(store.getState().data.loaded).toBe(false);
+    draw();
+    await expect.poll(() => store.getState().data.loaded).toBe(true);
+    expect(selectRunning(store.getState())[0]?.state.index).toBe(1);
+  });
+
   it('of many makes are made a few at a time, and the store shows them all', async () => {
     for (let i = 0; i < 45; i++)
       await put(db, { format: 'plump-pail/make', version: 1, id: `more-${i}`, events: over });

@@ -13,7 +13,7 @@ const AT_ONCE = 20;
 
 /** What following the logs of makes can be asked for. */
 export interface LogFollower {
-  /** Reads the logs of makes that run and shows them, before anything is known of all others. */
+  /** Follows the logs of makes that run before anything is known of all others; resolves when they have been shown. */
   first(ids: readonly string[]): Promise<void>;
   /** Follows these logs as they grow, beside the summaries of all that is over; of the strays is said nothing when they go. */
   watch(ids: readonly string[], summaries: Summaries, strays: readonly string[]): void;
@@ -30,7 +30,8 @@ export function logFollower(
 ): LogFollower {
   const readOnce = logReader(db);
   const readLogs = logReader(db);
-  let summaries: Summaries = {};
+  /** What is over; null while only what runs is known. */
+  let summaries: Summaries | null = null;
   let strays: readonly string[] = [];
   let watched = '';
   let watching: Subscription | undefined;
@@ -44,26 +45,21 @@ export function logFollower(
       .sort((a, b) => a.state.startedAt - b.state.startedAt);
 
   const show = (read: Logs) => {
+    const over = summaries;
+    if (over === null) {
+      store.dispatch(runningRead({ logs: read, atHand: toldBy(read) }));
+      return;
+    }
     // What is over and summed up is no longer held as a log.
-    const logs = Object.fromEntries(Object.entries(read).filter(([id]) => !(id in summaries)));
-    store.dispatch(makesRead({ logs, atHand: toldBy(logs), summaries }));
+    const logs = Object.fromEntries(Object.entries(read).filter(([id]) => !(id in over)));
+    store.dispatch(makesRead({ logs, atHand: toldBy(logs), summaries: over }));
   };
 
-  return {
-    first: async (ids) => {
-      const { logs } = await readLogs(ids);
-      store.dispatch(runningRead({ logs, atHand: toldBy(logs) }));
-    },
-    watch: (ids, over, gone) => {
-      summaries = over;
-      strays = gone;
-      const names = JSON.stringify(ids);
-      if (watching && names === watched) {
-        show(store.getState().data.logs);
-        return;
-      }
-      watched = names;
-      watching?.unsubscribe();
+  /** Follows these logs from here on; resolves when they have been shown, or cannot be. */
+  const follow = (ids: readonly string[]): Promise<void> => {
+    watched = JSON.stringify(ids);
+    watching?.unsubscribe();
+    return new Promise((resolve) => {
       watching = liveQuery(() => readLogs(ids)).subscribe({
         next: ({ logs, aside }) => {
           show(logs);
@@ -73,9 +69,23 @@ export function logFollower(
             aside.filter(({ id, why }) => why !== NO_ENTRIES || !strays.includes(id)),
           );
           keepSummaries(db, logs).catch(tell);
+          resolve();
         },
-        error: tell,
+        error: (error) => {
+          tell(error);
+          resolve();
+        },
       });
+    });
+  };
+
+  return {
+    first: follow,
+    watch: (ids, over, gone) => {
+      summaries = over;
+      strays = gone;
+      if (watching && JSON.stringify(ids) === watched) show(store.getState().data.logs);
+      else void follow(ids);
     },
     sumUp: async (ids, wanted, soon) => {
       if (ids.length <= AT_ONCE) return [...ids];
