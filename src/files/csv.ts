@@ -56,6 +56,30 @@ const unpacked = (events: readonly MakeEvent[]): MakeEvent[] =>
       : [event],
   );
 
+/** What an event says in words. */
+function wordsOf(event: MakeEvent): string {
+  if ('text' in event) return event.text;
+  switch (event.type) {
+    case 'abandoned':
+      return event.reason;
+    case 'started':
+    case 'imported':
+      return event.name;
+    case 'temperature':
+      return [event.of, event.shown && `${event.shown.by} showed ${event.shown.tempC} °C`]
+        .filter(Boolean)
+        .join(', ');
+    case 'added':
+      return `${givenText(event.said)} of ${event.dose}`;
+    case 'tested':
+      return event.found;
+    case 'unreadable':
+      return event.raw.slice(0, MOST_CELL);
+    default:
+      return '';
+  }
+}
+
 /** A make's events, one a row. */
 export const makeCsv = (events: readonly MakeEvent[]): string =>
   written(
@@ -82,22 +106,7 @@ export const makeCsv = (events: readonly MakeEvent[]): string =>
       'corrected value': event.type === 'corrected' ? event.value : null,
       whey: event.type === 'whey' ? event.look : '',
       'score (1 to 5)': event.type === 'tasted' ? event.score : null,
-      text:
-        'text' in event
-          ? event.text
-          : event.type === 'abandoned'
-            ? event.reason
-            : event.type === 'started' || event.type === 'imported'
-              ? event.name
-              : event.type === 'temperature'
-                ? (event.of ?? '')
-                : event.type === 'added'
-                  ? `${givenText(event.said)} of ${event.dose}`
-                  : event.type === 'tested'
-                    ? event.found
-                    : event.type === 'unreadable'
-                      ? event.raw.slice(0, MOST_CELL)
-                      : '',
+      text: wordsOf(event),
     })),
   );
 

@@ -34,7 +34,8 @@ const make = {
     },
     { type: 'temperature', seq: 1, at: 1_795_680_600_000, tempC: -1.5 },
     { type: 'note', seq: 2, at: 1_795_680_601_000, text: '@home, "quoted"\n*and* two lines' },
-    { type: 'finished', seq: 3, at: 1_795_690_000_000, weighedKg: 0.9 },
+    { type: 'temperature', seq: 3, at: 1_795_680_700_000, tempC: 30, shown: { tempC: 31.5, by: 'dial' } },
+    { type: 'finished', seq: 4, at: 1_795_690_000_000, weighedKg: 0.9 },
   ],
 };
 const got = (value: unknown, to: 'markdown' | 'ics' | 'csv') => {
@@ -53,6 +54,7 @@ describe('CSV', () => {
     expect(data[0]?.text).toBe("'=cmd()|paneer");
     expect(data[1]?.['temperature (°C)']).toBe('-1.5');
     expect(data[2]?.text).toBe('\'@home, "quoted"\n*and* two lines');
+    expect(data[3]).toMatchObject({ 'temperature (°C)': '30', text: 'dial showed 31.5 °C' });
     const cells = [
       '=2*cmd|x',
       '+1+cmd|x',
