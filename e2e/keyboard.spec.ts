@@ -98,6 +98,7 @@ test('what seldom happens, with the keyboard alone: pause, go on, put right, lea
 }) => {
   await open(page, '/plan');
   await pressOn(page, 'Take it to the pot');
+  await expect(action(page)).toContainText('Clean');
   await pressOn(page, 'Out of turn');
   await pressOn(page, 'Pause');
   await expect(action(page)).toContainText('Paused');
