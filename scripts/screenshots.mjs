@@ -53,7 +53,8 @@ async function shoot(
       .waitFor();
   await page.evaluate(() => document.fonts.ready);
   await act(page);
-  await page.waitForLoadState('networkidle');
+  // What a worker fetches is not always told as finished: the picture does not wait for it for ever.
+  await page.waitForLoadState('networkidle', { timeout: 5000 }).catch(() => undefined);
   await page.screenshot({ path: join(ROOT, 'docs/screenshots', `${name}.png`) });
   await context.close();
   console.log(name);

@@ -42,7 +42,7 @@ export function Lanes({ here }: { here: WeekHere }) {
         </div>
         {lanes.map(({ name, bars }) => (
           <div key={name} className="contents">
-            <span className="truncate text-right text-[15px]">{name}</span>
+            <span className="self-center text-right text-[15px] leading-tight">{name}</span>
             <ul className="relative h-7 rounded-lg border border-rim-soft bg-plate" aria-label={name}>
               {bars.map((bar) => (
                 <li
