@@ -3,10 +3,20 @@ import { isOver } from '../run/makeState';
 import { remedyFor } from '../run/mishaps';
 import type { Camp } from './camp';
 import { CAUSES, type MODEL_OFF } from './causes';
-import { type Asked, DISCARD } from './causes/around';
+import type { Asked } from './causes/around';
 import { oddsOf } from './findings';
 import type { CauseId, FindingId } from './ids';
 import { has, that, thatTakes } from './log';
+import {
+  DISCARD,
+  FRESH_BRINE,
+  HANG_IT_ON,
+  SALT_IT,
+  SOAK_IT,
+  SWEETEN_IT,
+  softened,
+  WORK_WHEY_IN,
+} from './remedies';
 
 /** Makes whose curd stays loose enough to work something in, or to hang on. */
 const LOOSE: readonly Camp[] = ['acid', 'lactic', 'cottage'];
@@ -15,30 +25,18 @@ const MELT: readonly Camp[] = ['quick', 'cultured', 'squeaky', 'pressed'];
 
 /** What can be done with a cheese that came out so, whatever it came from; null where nothing can. Common practice. */
 const OF_FINDING: Readonly<Partial<Record<FindingId, (log: Asked) => string | null>>> = {
-  tough: ({ camp }) =>
-    MELT.includes(camp)
-      ? `Keep it cold and sealed for ${camp === 'pressed' ? 5 : 2} days, then melt it.`
-      : null,
-  bland: () => 'Weigh it and salt it dry with 1 %, or lay it in brine of 12 % for a quarter of its time.',
-  'too-salty': () => 'Lay it in cool water for 1 to 4 h, and taste.',
-  'too-soft': ({ camp }) =>
-    LOOSE.includes(camp)
-      ? 'Hang it on and weigh it each hour; then chill it for 12 h.'
-      : 'Chill it for 12 h: it firms.',
-  'too-dry': ({ camp }) =>
-    LOOSE.includes(camp)
-      ? 'Work in 20 g of whey or cream for each kilogram and point of moisture it lacks.'
-      : null,
+  tough: ({ camp }) => (MELT.includes(camp) ? softened(camp === 'pressed' ? 5 : 2) : null),
+  bland: () => SALT_IT,
+  'too-salty': () => SOAK_IT,
+  'too-soft': ({ camp }) => (LOOSE.includes(camp) ? HANG_IT_ON : 'Chill it for 12 h: it firms.'),
+  'too-dry': ({ camp }) => (LOOSE.includes(camp) ? WORK_WHEY_IN : null),
   grainy: () => 'Bake it: there its grain is not felt.',
   'tears-stretching': () => 'Bake it: there it is not seen.',
   'will-not-stretch': (log) => (isOver(log.state) ? 'Eat it as curd, or bake it.' : null),
-  'too-sour': ({ camp }) =>
-    LOOSE.includes(camp) ? 'Rinse it with cool water, and work in a little cream.' : null,
-  'slimy-surface': (log) =>
-    has(log, that('brines')) ? 'Into a fresh brine with 1 g of calcium chloride a litre.' : null,
+  'too-sour': ({ camp }) => (LOOSE.includes(camp) ? SWEETEN_IT : null),
+  'slimy-surface': (log) => (has(log, that('brines')) ? FRESH_BRINE : null),
   'falls-apart': () => 'Chill it for 12 h; what still falls is good as a spread.',
-  'will-not-melt': ({ camp }) =>
-    MELT.includes(camp) ? 'Keep it cold and sealed for 2 days, then melt it.' : null,
+  'will-not-melt': ({ camp }) => (MELT.includes(camp) ? softened(2) : null),
 };
 
 /** What comes before all else where a cheese may not be food; null where nothing says so. */

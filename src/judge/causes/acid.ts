@@ -16,6 +16,7 @@ import {
   wentInAt,
 } from '../log';
 import { change, words } from '../next';
+import { SWEETEN_IT } from '../remedies';
 
 const part = (log: Log) => has(log, thatTakes(log, 'acid'));
 /** Acid into cold milk; the other kind is poured into hot milk until the whey is clear. */
@@ -99,7 +100,7 @@ const over: Cause = {
     if ((given(log)?.share ?? 1) > 1.03) return words(`Weigh it: ${grams} and no more.`);
     return aimBy(log, read ? wantedPH(log, read.aim) - read.pH : 0.05);
   },
-  now: 'Rinse it once with cool water, and work in a little cream.',
+  now: SWEETEN_IT,
   loose: true,
 };
 

@@ -4,6 +4,7 @@ import { flocculated } from '../flocculation';
 import type { FindingId } from '../ids';
 import { ageHours, HOUR_MS, type Log, PLAN, skippedIn, that, wentInAt } from '../log';
 import { words } from '../next';
+import { DISCARD } from '../remedies';
 import { souredOff, souringPace } from '../souring';
 import { READS_RIGHT_C, worstOff } from '../thermometer';
 
@@ -80,9 +81,6 @@ const late: Cause = {
   next: () => words('Taste it at about half a day: the squeak goes within two.'),
   now: 'Warm it for a few seconds: some of the squeak comes back.',
 };
-
-/** What gasses or smells within a day is not tasted. Common practice. */
-export const DISCARD = 'Gas that swells it or an off smell, within a day: discard it untasted.';
 
 const contaminated: Cause = {
   text: 'something got in that does not belong in it',

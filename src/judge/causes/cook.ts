@@ -14,6 +14,7 @@ import {
   tookOf,
 } from '../log';
 import { change, words } from '../next';
+import { WORK_WHEY_IN } from '../remedies';
 
 const inCook = that('cooks-curd', 'holds-heat');
 const part = (log: Log) => has(log, that('cooks-curd'));
@@ -76,7 +77,7 @@ const hot: Cause = {
         `Cook to ${log.format.temp(to)} and no more: each ${log.format.tempStep(1, 0)} less leaves about ${POINTS_A_DEGREE} points more moisture.`,
     );
   },
-  now: 'Work in 20 g of whey or cream for each kilogram and point of moisture it lacks.',
+  now: WORK_WHEY_IN,
   loose: true,
 };
 

@@ -2,6 +2,7 @@ import { CURD_STYLES } from '../../core/curd/styles';
 import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
 import { has, type Log, optionOf, PLAN, paceOf, skippedIn, that, thatTakes, tookOf, weighed } from '../log';
 import { change, choose, words } from '../next';
+import { FRESH_BRINE, SALT_IT, SOAK_IT } from '../remedies';
 
 const salts = (log: Log) => thatTakes(log, 'salt');
 const part = (log: Log) => has(log, salts(log));
@@ -60,7 +61,7 @@ const short: Cause = {
           Math.max(usualPct(log), 1.3 * asked(log)),
           (to) => `Salt it with ${log.format.percent(to, 1)} of its weight.`,
         ),
-  now: 'Weigh it and salt it dry with 1 %, or lay it in brine of 12 % for a quarter of its time.',
+  now: SALT_IT,
 };
 
 const over: Cause = {
@@ -90,7 +91,7 @@ const over: Cause = {
       Math.min(usualPct(log), 0.8 * asked(log)),
       (to) => `Weigh it first, and salt it with ${log.format.percent(to, 1)} of that.`,
     ),
-  now: 'Lay it in cool water for 1 to 4 h, and taste.',
+  now: SOAK_IT,
 };
 
 const early: Cause = {
@@ -153,7 +154,7 @@ const unmatched: Cause = {
       'whey',
       'Make the brine of its own whey; or of water with 1 g of calcium chloride a litre, at pH 5.2.',
     ),
-  now: 'Into a fresh brine with 1 g of calcium chloride a litre.',
+  now: FRESH_BRINE,
 };
 
 const brinedShare = (log: Log) => paceOf(log, brines);
@@ -192,7 +193,7 @@ const brinedLong: Cause = {
     });
   },
   next: () => words('Take it out by its bell; open curd takes salt three times as fast.'),
-  now: 'Lay it in cool water for 1 to 4 h, and taste.',
+  now: SOAK_IT,
 };
 
 const surface: Cause = {

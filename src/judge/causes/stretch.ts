@@ -1,6 +1,7 @@
 import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
 import { has, highest, type Log, optionOf, PLAN, paceOf, type Read, tempsIn, that } from '../log';
 import { change, words } from '../next';
+import { softened } from '../remedies';
 
 const stretches = that('stretches');
 const part = (log: Log) => has(log, stretches);
@@ -81,7 +82,7 @@ const hot: Cause = {
       (to) =>
         `Stretch in water of ${log.format.temp(to)}, the curd at ${log.format.temp(60)} to ${log.format.temp(62)}.`,
     ),
-  now: 'Keep it cold and sealed for 2 days, then melt it: it softens as it stands.',
+  now: softened(2),
   mends: HARDENED,
 };
 
@@ -159,7 +160,7 @@ const overworked: Cause = {
   },
   next: ({ format }) =>
     words(`Work each piece ${format.minutes(PIECE_MIN)} and no more: folded until it shines, then shaped.`),
-  now: 'Keep it cold and sealed for 2 days, then melt it.',
+  now: softened(2),
   mends: HARDENED,
 };
 

@@ -1,6 +1,7 @@
 import { type Cause, type Causes, type Clue, NOTHING_SAID, said, steep } from '../cause';
 import { has, type Log, optionOf, PLAN, paceOf, runsOf, skippedIn, that, tookOf, weighed } from '../log';
 import { change, words } from '../next';
+import { HANG_IT_ON, WORK_WHEY_IN } from '../remedies';
 
 const drains = that('drains');
 const part = (log: Log) => has(log, drains);
@@ -72,7 +73,7 @@ const drainedShort: Cause = {
         )
       : words('Weigh it at half time, and let it hang until the weight is there.');
   },
-  now: 'Hang it on and weigh it each hour; then chill it for 12 h.',
+  now: HANG_IT_ON,
   loose: true,
 };
 
@@ -104,7 +105,7 @@ const drainedLong: Cause = {
           (to) => `Stop at ${log.format.percent(to)} moisture: weigh it at half time.`,
         );
   },
-  now: 'Work in 20 g of whey or cream for each kilogram and point of moisture it lacks.',
+  now: WORK_WHEY_IN,
   loose: true,
 };
 
