@@ -21,10 +21,10 @@ describe('what can be done with this very cheese', () => {
       ...new Set(judge(stateTold({ method }), found).causes.flatMap(({ nowText }) => nowText ?? [])),
     ];
     expect(now('fresh-pressed', 'off-smell', 'bland')).toEqual([
-      'Gas that swells it or an off smell, within a day: discard it untasted.',
+      'Gas or an off smell within a day: discard it untasted.',
     ]);
     expect(now('fresh-pressed', 'gassy')[0]).toMatch(
-      /discard it untasted\. A few small holes that smell clean/,
+      /discard it untasted\. Only a few small holes that smell clean/,
     );
     expect(now('whole-milk-ricotta', 'mouldy', 'too-soft')).toEqual([
       'Throw it out, all of it: in soft fresh cheese threads run where no eye sees them.',

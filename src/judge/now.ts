@@ -46,7 +46,7 @@ function safetyOf(log: Asked): string | null {
   if (found('off-smell')) return DISCARD;
   if (!found('gassy')) return null;
   return has(log, thatTakes(log, 'culture'))
-    ? `${DISCARD} A few small holes that smell clean are the culture’s own.`
+    ? `${DISCARD} Only a few small holes that smell clean may be the culture’s own.`
     : DISCARD;
 }
 

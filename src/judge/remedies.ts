@@ -9,4 +9,4 @@ export const SWEETEN_IT = 'Rinse it once with cool water, and work in a little c
 /** Stretched and pressed curd softens as it stands. */
 export const softened = (days: number): string => `Keep it cold and sealed for ${days} days, then melt it.`;
 /** What gasses or smells within a day is not tasted. */
-export const DISCARD = 'Gas that swells it or an off smell, within a day: discard it untasted.';
+export const DISCARD = 'Gas or an off smell within a day: discard it untasted.';

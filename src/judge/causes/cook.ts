@@ -81,18 +81,23 @@ const hot: Cause = {
   loose: true,
 };
 
-/** Two readings tell of a pace only so far apart, min. */
-const PACE_OVER_MIN = 2;
+/** Two readings tell of a pace only so far apart, min: nearer, what a logger strays by looks like one. */
+const PACE_OVER_MIN = 4;
 
 /** The steepest it climbed between two readings of the cook, °C/min; null where fewer were taken. */
 function climb(log: Log): { perMin: number; event: number | null } | null {
   const reads = tempsIn(log, that('cooks-curd'));
-  return reads.reduce<ReturnType<typeof climb>>((most, read, i) => {
-    const before = reads.slice(0, i).findLast((one) => read.at - one.at >= PACE_OVER_MIN * MIN_MS);
-    if (!before) return most;
+  let most: ReturnType<typeof climb> = null;
+  let from = 0;
+  for (const read of reads) {
+    const lies = (i: number) => read.at - (reads[i]?.at ?? read.at) >= PACE_OVER_MIN * MIN_MS;
+    if (!lies(from)) continue;
+    while (lies(from + 1)) from += 1;
+    const before = reads[from] as Read;
     const perMin = (read.value - before.value) / ((read.at - before.at) / MIN_MS);
-    return most && most.perMin >= perMin ? most : { perMin, event: read.event };
-  }, null);
+    if (!most || perMin > most.perMin) most = { perMin, event: read.event };
+  }
+  return most;
 }
 
 const fast: Cause = {
