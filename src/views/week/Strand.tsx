@@ -88,7 +88,7 @@ export function Strand({
       )}
       {first && (
         <span
-          className="absolute rounded bg-plate/80 px-1 text-left text-[14px] leading-tight font-semibold wrap-break-word text-ink"
+          className="absolute rounded bg-plate/80 px-1 text-left text-[14px] leading-tight font-semibold text-ink"
           style={{ left: x(first[0]) + 12, top: y(first[1]) - 3, maxWidth: Math.max(40, roomPx) }}
         >
           {strand.name.split(',')[0]}

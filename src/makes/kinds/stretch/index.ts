@@ -146,7 +146,7 @@ export const stretch = kindOf<StretchParams>({
       heat(params, yieldKg, format),
       'Press the pieces together under a spoon until they run into one, then lift, pull and fold.',
       species === 'goat'
-        ? 'One stretch is enough for goat’s curd: smooth once it is done, and worked on it goes short.'
+        ? 'One stretch is enough for goat’s curd: smooth once, it is done; worked on, it goes short.'
         : 'Stop as soon as it is smooth and shines: every fold more costs fat and makes it tough.',
     ],
     right: 'Smooth, glossy, pulls in long sheets.',
