@@ -87,6 +87,27 @@ test('options of a make of one’s own are changed, added and taken out, their f
   await expect(page.getByRole('textbox', { name: 'Scald to' })).toHaveValue('90');
 });
 
+test('two lines changed faster than they are kept: both stay', async ({ page }) => {
+  await open(page, '/methods/paneer');
+  await page.getByRole('button', { name: 'Copy and vary' }).click();
+  await expect(page).toHaveURL(/my-paneer/);
+  const named = page.getByRole('textbox', { name: 'Name of setC' });
+  await expect(named).toBeVisible();
+  await page.evaluate(() => {
+    const type = (label: string, text: string) => {
+      const field = document.querySelector(`[aria-label="${label}"]`) as HTMLInputElement;
+      Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(field, text);
+      field.dispatchEvent(new Event('input', { bubbles: true }));
+    };
+    for (const text of ['H', 'He', 'Hea', 'Heat', 'Heat to']) type('Name of setC', text);
+    type('usually, setC', '91');
+  });
+  await expect(named).toHaveValue('Heat to');
+  await toPlan(page);
+  await choose(page, 'Paneer, my way');
+  await expect(page.getByRole('textbox', { name: 'Heat to' })).toHaveValue('91');
+});
+
 test('stages are put in another order by keyboard, and a nonsensical order is answered', async ({ page }) => {
   await open(page, '/methods/goat-lactic');
   await page.getByRole('button', { name: 'Copy and vary' }).click();

@@ -31,10 +31,12 @@ import { hoursText } from '../common/times';
 import { OptionRows } from './OptionRows';
 import { UsualTrack, usualPlan } from './Reading';
 import { StageRow } from './StageRow';
+import { useWriting } from './useWriting';
 
 /** A make of one's own, stage by stage: faults at the stage they lie in, the track drawn anew as one edits. */
-export function Editor({ method, keep }: { method: Method; keep(next: Method): Promise<boolean> }) {
+export function Editor({ kept, keep }: { kept: Method; keep(next: Method): Promise<boolean> }) {
   const format = useFormat();
+  const [method, write] = useWriting(kept, keep);
   const last = useRef<Planned | null>(null);
   const read = useMemo(() => parse<Method>(methodSchema, method), [method]);
   const planned = useMemo(() => {
@@ -53,7 +55,7 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
   if (planned?.ok) last.current = planned.value;
   const latest = last.current;
   const faults: Fault[] = read.ok ? (planned && !planned.ok ? planned.faults : []) : read.faults;
-  const change = (part: Partial<Method>) => void keep({ ...method, ...part });
+  const change = (part: Partial<Method>) => write((was) => ({ ...was, ...part }));
   const setStages = (stages: StageSpec[]) => change({ stages });
   const sensors = useSensors(
     useSensor(PointerSensor, { activationConstraint: { distance: 6 } }),
@@ -76,7 +78,10 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
       action: {
         label: 'Put it back',
         onClick: () =>
-          change({ stages: [...method.stages.slice(0, index), stage, ...method.stages.slice(index + 1)] }),
+          write((was) => ({
+            ...was,
+            stages: [...was.stages.slice(0, index), stage, ...was.stages.slice(index)],
+          })),
       },
     });
   };
@@ -168,7 +173,11 @@ export function Editor({ method, keep }: { method: Method; keep(next: Method): P
           onChange={(kind) => kind !== '' && add(kind as KindName)}
         />
       </div>
-      <OptionRows options={method.options} faults={faults} change={(options) => change({ options })} />
+      <OptionRows
+        options={method.options}
+        faults={faults}
+        change={(how) => write((was) => ({ ...was, options: how(was.options) }))}
+      />
     </>
   );
 }

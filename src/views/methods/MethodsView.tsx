@@ -111,7 +111,7 @@ export default function MethodsView() {
             </Button>
           )}
         </div>
-        {mine ? <Editor method={mine} keep={keep} /> : <Reading method={method} />}
+        {mine ? <Editor kept={mine} keep={keep} /> : <Reading method={method} />}
       </article>
     </div>
   );

@@ -36,16 +36,24 @@ export function OptionRows({
 }: {
   options: Options;
   faults: readonly Fault[];
-  change(next: Options): void;
+  change(how: (was: Options) => Options): void;
 }) {
   const [adding, setAdding] = useState('');
   const key = adding.trim();
   const taken = key in options;
-  const set = (name: string, option: MethodOption) => change({ ...options, [name]: option });
-  const remove = (name: string) => {
-    const { [name]: _, ...others } = options;
-    change(others);
-    toast(`Option “${name}” is out.`, { action: { label: 'Put it back', onClick: () => change(options) } });
+  const set = (name: string, option: MethodOption) => change((was) => ({ ...was, [name]: option }));
+  const remove = (name: string, option: MethodOption, place: number) => {
+    change(({ [name]: _, ...others }) => others);
+    toast(`Option “${name}” is out.`, {
+      action: {
+        label: 'Put it back',
+        onClick: () =>
+          change((was) => {
+            const others = Object.entries(was);
+            return Object.fromEntries([...others.slice(0, place), [name, option], ...others.slice(place)]);
+          }),
+      },
+    });
   };
   return (
     <section aria-label="Options" className="mt-6 max-w-[60rem]">
@@ -54,7 +62,7 @@ export function OptionRows({
         What one may turn before a make. A stage uses one by its name with a colon before it.
       </p>
       <ul>
-        {Object.entries(options).map(([name, option]) => (
+        {Object.entries(options).map(([name, option], place) => (
           <li key={name} className="stitch py-2" data-option={name}>
             <div>
               <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
@@ -73,7 +81,7 @@ export function OptionRows({
                   className="ml-auto min-h-11"
                   tone="quiet"
                   aria-label={`take out option ${name}`}
-                  onClick={() => remove(name)}
+                  onClick={() => remove(name, option, place)}
                 >
                   take out
                 </Button>
