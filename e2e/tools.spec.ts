@@ -65,6 +65,15 @@ test('pots, rings, moulds and thermometers are listed; wrong figures are answere
   await pad.getByRole('button', { name: 'plus 1', exact: true }).click();
   await pad.getByRole('button', { name: 'Note it' }).click();
   await expect(noted).toContainText('71.0\u00a0°C, dial 73.0\u00a0°C');
+  // So is what is said of a mistake.
+  await page.getByRole('button', { name: /reached/ }).click();
+  await page.getByRole('button', { name: 'Something went wrong' }).click();
+  const mistake = page.getByRole('dialog', { name: 'What went wrong?' });
+  await mistake.getByLabel('This').selectOption({ label: 'The milk was too cool for the acid' });
+  await mistake.getByLabel('At what temperature', { exact: true }).fill('90');
+  await expect(mistake).toContainText('dial: 90.0\u00a0°C is 88.0\u00a0°C');
+  await mistake.getByRole('button', { name: 'Write it down' }).click();
+  await expect(mistake).toHaveCount(0);
 
   await page.goto('/kitchen');
   await pots.getByRole('button', { name: 'take off jam pan' }).click();

@@ -147,6 +147,8 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
   await page.getByRole('link', { name: 'Week', exact: true }).click();
   await expect(page.getByRole('button', { name: /under way/ })).toBeVisible({ timeout: 20_000 });
   await expect(strand(page, name)).toHaveCount(0);
+  await expect(all).toHaveCount(3, { timeout: 20_000 });
+  await proved(page);
 
   // Nobody has gone on for hours: what comes after it would begin later, and does once that is agreed to.
   await page.clock.fastForward('05:00:00');

@@ -2,7 +2,8 @@ import { useState } from 'react';
 import { capital } from '../../core/units/capital';
 import type { Format } from '../../core/units/format';
 import { KG_PER_POUND, LITRES_PER_US_QUART, MM_PER_INCH } from '../../core/units/measures';
-import { readNumber } from '../../core/units/numbers';
+import { readNumber, roundTo } from '../../core/units/numbers';
+import type { ReadWith } from '../../kitchen/thermometers';
 import type { MistakeId } from '../../makes/mistakes';
 import type { NewEvent } from '../../run/events';
 import type { MakeState } from '../../run/makeState';
@@ -23,6 +24,7 @@ import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { TextLine } from '../../ui/parts/TextLine';
 import { SheetEnd } from '../common/SheetEnd';
+import { ReadWithRow } from './ReadWith';
 
 /** No answer is larger than this, in SI: more salt than a kilogram a large vat takes. */
 const MOST = 1000;
@@ -66,28 +68,60 @@ function scaleOf(asks: Asks, { units }: Format) {
 type Typed = Readonly<Record<string, string>>;
 
 /** What was typed or chosen for a question, in SI; null where it cannot be read. */
-function read(ask: Ask, typed: Typed, state: MakeState, format: Format): number | string | null {
+function read(
+  ask: Ask,
+  typed: Typed,
+  state: MakeState,
+  format: Format,
+  by: ReadWith | null,
+): number | string | null {
   const text = typed[ask.id];
   if ('choices' in ask) return text ?? usualAnswer(ask, state);
   if (text === undefined) return usualAnswer(ask, state);
   const number = readNumber(text);
-  const si = number === null ? null : scaleOf(ask.asks, format).si(number);
+  const shown = number === null ? null : scaleOf(ask.asks, format).si(number);
+  const si = shown !== null && by && ask.asks === 'temperature' ? roundTo(by.isC(shown), 2) : shown;
   const { min, max } = boundsOf(ask.asks);
   return si !== null && si >= min && si <= max ? si : null;
 }
 
+/** What a temperature's field shows, °C; null where it cannot be read. */
+function shownIn(text: string, format: Format): number | null {
+  const number = readNumber(text);
+  return number === null ? null : scaleOf('temperature', format).si(number);
+}
+
+/** What is usual, as it is typed: a temperature as the thermometer shows it. */
+function usualText(ask: Extract<Ask, { asks: Asks }>, state: MakeState, format: Format, by: ReadWith | null) {
+  const usual = Number(usualAnswer(ask, state));
+  return scaleOf(ask.asks, format).shown(by && ask.asks === 'temperature' ? by.showsC(usual) : usual);
+}
+
 /** Something went wrong: what can have gone wrong here, what matters of it, what to do, what it costs, whether it is food. */
-export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent): Promise<boolean> }) {
+export function Mishap({
+  state,
+  withs,
+  lastWith,
+  note,
+}: {
+  state: MakeState;
+  /** The kitchen's thermometers where one is known to be off, the first where nobody says; and the one read with last. */
+  withs: readonly ReadWith[];
+  lastWith: string | null;
+  note(event: NewEvent): Promise<boolean>;
+}) {
   const format = useFormat();
   const [open, setOpen] = useState(false);
   const here = mishapsAt(state);
   const [chosen, setChosen] = useState<MistakeId | null>(null);
   const [typed, setTyped] = useState<Typed>({});
+  const [named, setNamed] = useState<string | null>(null);
   const id = chosen !== null && here.includes(chosen) ? chosen : here[0];
   if (id === undefined) return null;
   const { asks, text } = MISHAPS[id];
-  const answers = asks.map((ask) => [ask.id, read(ask, typed, state, format)] as const);
-  const wrong = asks.find((ask) => read(ask, typed, state, format) === null);
+  const by = withs.find(({ name }) => name === (named ?? lastWith)) ?? withs[0] ?? null;
+  const answers = asks.map((ask) => [ask.id, read(ask, typed, state, format, by)] as const);
+  const wrong = asks.find((_, i) => answers[i]?.[1] === null);
   const asked = Object.fromEntries(answers) as Record<string, number | string>;
   const remedy = wrong === undefined ? remedyFor(state, id, asked, format) : null;
   const costs = remedy ? costsText(remedy, format) : '';
@@ -122,13 +156,22 @@ export function Mishap({ state, note }: { state: MakeState; note(event: NewEvent
               onChange={(value: string) => setTyped({ ...typed, [ask.id]: value })}
             />
           ) : (
-            <TextLine
-              key={ask.id}
-              label={capital(ask.text)}
-              unit={scaleOf(ask.asks, format).unit}
-              value={typed[ask.id] ?? scaleOf(ask.asks, format).shown(Number(usualAnswer(ask, state)))}
-              onChange={(value) => setTyped({ ...typed, [ask.id]: value })}
-            />
+            <div key={ask.id}>
+              <TextLine
+                label={capital(ask.text)}
+                unit={scaleOf(ask.asks, format).unit}
+                value={typed[ask.id] ?? usualText(ask, state, format, by)}
+                onChange={(value) => setTyped({ ...typed, [ask.id]: value })}
+              />
+              {ask.asks === 'temperature' && (
+                <ReadWithRow
+                  all={withs}
+                  chosen={by}
+                  shownC={shownIn(typed[ask.id] ?? usualText(ask, state, format, by), format)}
+                  onChoose={setNamed}
+                />
+              )}
+            </div>
           ),
         )}
         {wrong && !('choices' in wrong) && (

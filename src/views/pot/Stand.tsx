@@ -73,6 +73,7 @@ export function Stand({
   const shown =
     stage.targetC === null ? '' : shownAs(stage.targetC, kitchen, boilingC(kitchen.altitudeM), format);
   const withs = useMemo(() => readWith(kitchen, boilingC(kitchen.altitudeM)), [kitchen]);
+  const lastWith = state.readings.findLast((one) => one.shown)?.shown?.by ?? null;
   const { reads } = stageKind(stage.kind);
   const works = worksFrom(state);
   const lost = costsSoFar(state).yieldShare;
@@ -122,7 +123,7 @@ export function Stand({
       busy={busy}
       reads={reads}
       withs={withs}
-      lastWith={state.readings.findLast((one) => one.shown)?.shown?.by ?? null}
+      lastWith={lastWith}
       onTemp={(tempC, of, read) =>
         note({ type: 'temperature', tempC, ...(of !== reads[0] && { of }), ...(read && { shown: read }) })
       }
@@ -218,7 +219,7 @@ export function Stand({
         )}
         <Cautions large texts={cautions.map((one) => cautionText(one, format))} />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
-          <Mishap state={state} note={note} />
+          <Mishap state={state} withs={withs} lastWith={lastWith} note={note} />
           {!practice && <OutOfTurn id={id} state={state} note={note} />}
           {!practice && <Abandon note={note} onAbandoned={leave} />}
         </p>

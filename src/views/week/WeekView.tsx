@@ -75,9 +75,11 @@ export default function WeekView() {
       <p className="text-[16px] text-ink-soft" aria-live="polite">
         {plans.length === 0
           ? 'Say what you want on the table, and it is laid so that nobody stands at a pot at night.'
-          : laid?.proved
-            ? 'Nothing better fits these hours, pots and milk.'
-            : 'A good week; the best is still being looked for.'}
+          : !laid
+            ? 'It is being laid.'
+            : laid.proved
+              ? 'Nothing better fits these hours, pots and milk.'
+              : 'A good week; the best is still being looked for.'}
       </p>
       <Moves here={here} />
       <div className="mt-2 grid gap-x-6 gap-y-4 lap:grid-cols-[minmax(0,1fr)_17.5rem]">
