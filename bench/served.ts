@@ -1,6 +1,6 @@
 import { spawn } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
-import { type Browser, chromium, type LaunchOptions, type Page } from '@playwright/test';
+import { type Browser, chromium, expect, type LaunchOptions, type Page } from '@playwright/test';
 
 /** MB of a process as the machine counts them. */
 const countedMb = (pid: number, file: string, line: RegExp): number => {
@@ -26,6 +26,23 @@ export async function memoryText(browser: Browser): Promise<string> {
   return largest
     ? `${largest.share} MB, ${largest.all} with what all pages share`
     : 'not told by this machine';
+}
+
+/** Until the browser's pages and their workers have nothing left to do: less than a twentieth of a second's work in half a second. */
+export async function atRest(browser: Browser): Promise<void> {
+  const cdp = await browser.newBrowserCDPSession();
+  let before = 0;
+  const workedS = async () => {
+    const { processInfo } = await cdp.send('SystemInfo.getProcessInfo');
+    const all = processInfo
+      .filter(({ type }) => type === 'renderer')
+      .reduce((sum, { cpuTime }) => sum + cpuTime, 0);
+    const since = all - before;
+    before = all;
+    return since;
+  };
+  await workedS();
+  await expect.poll(workedS, { intervals: [500], timeout: 60_000 }).toBeLessThan(0.05);
 }
 
 /**

@@ -27,7 +27,7 @@ const APART = ['title', 'milk', 'lot', 'month'] as const;
 const NARROW = ['pick', 'name', 'weighedKg', 'score'];
 
 /** Rows are drawn in blocks of so many, with one to spare on both sides, so that most steps of a scroll draw nothing new. */
-const BLOCK = 12;
+const BLOCK = 3;
 const inBlocks = ({ startIndex, endIndex, count }: Range): number[] => {
   const first = Math.max(0, Math.floor(startIndex / BLOCK) - 1) * BLOCK;
   const end = Math.min(count, (Math.floor(endIndex / BLOCK) + 2) * BLOCK);
