@@ -91,7 +91,7 @@ export const cookTo = (usual: number, min: number, max: number): NumberOption =>
   heat(
     'Cook to',
     { default: usual, min, max },
-    'Hotter curd is drier: about half a point of moisture for a degree.',
+    'Hotter curd is drier: about half a point of moisture for a degree Celsius.',
   );
 
 export const stirFor = (usual: number, min: number, max: number): NumberOption =>

@@ -32,9 +32,9 @@ export const HEATED_WORDS: Record<HeatedBy, readonly [text: string, reason: stri
 
 /** What keeps it warm off the heat, and how well. Common practice. */
 export const KEPT_WORDS: Record<KeepWarm, readonly [text: string, reason: string]> = {
-  lid: ['with a lid on', 'A bare pot loses four or five degrees in an hour.'],
+  lid: ['with a lid on', 'A bare pot loses four or five degrees Celsius in an hour.'],
   towel: ['in a towel', 'About half of that.'],
-  blanket: ['in a blanket', 'A degree or two in an hour.'],
-  insulated: ['in an insulated pot', 'Less than a degree in an hour.'],
+  blanket: ['in a blanket', 'A degree or two Celsius in an hour.'],
+  insulated: ['in an insulated pot', 'Less than a degree Celsius in an hour.'],
   bath: ['in its warm bath', 'As the bath is.'],
 };

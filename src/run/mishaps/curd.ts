@@ -1,12 +1,19 @@
 import { earlyCutLoss } from '../../core/curd/syneresis';
 import { log2Of, powOf } from '../../core/numeric/elementary';
-import { does } from '../../makes/asked';
 import type { MistakeId } from '../../makes/mistakes';
-import type { MakeState } from '../makeState';
-import { drier, isLactic, type Mishap, mend, option, plannedMin } from './mishap';
-
-/** Whether its curd is stirred over heat, and so can clump. */
-const isCooked = (state: MakeState): boolean => state.plan.stages.some((stage) => does(stage, 'cooks-curd'));
+import {
+  drier,
+  endsInPieces,
+  finesFrom,
+  isCheddared,
+  isCooked,
+  isCut,
+  isLactic,
+  type Mishap,
+  mend,
+  option,
+  plannedMin,
+} from './mishap';
 
 /** From the set to the drain. Source: common practice; figures by the core's own models. */
 export const CURD = {
@@ -23,13 +30,13 @@ export const CURD = {
           );
         case 'thickening':
           return mend(
-            `Hands off for another ${format.minutes(isLactic(state) ? 120 : Math.max(10, 0.3 * plannedMin(state)))}; then cut it large, whatever it looks like, and let it heal twice as long.`,
+            `Hands off for another ${format.minutes(isLactic(state) ? 120 : Math.max(10, 0.3 * plannedMin(state)))}; then ${isCut(state) ? 'cut it large, whatever it looks like, and let it heal twice as long' : 'ladle it in thick slices, whatever it looks like'}.`,
             'Whey pockets, and fines where it broke.',
             { fatShare: -0.03, yieldShare: -0.04 },
           );
         default:
           return mend(
-            'What has cracked has cracked: wait for the clean break between the cracks, and cut along them.',
+            `What has cracked has cracked: wait for the clean break between the cracks, and ${isCut(state) ? 'cut' : 'ladle'} along them.`,
             'A little more fat in the whey.',
             { fatShare: -0.01, yieldShare: -0.01 },
           );
@@ -44,7 +51,7 @@ export const CURD = {
       const loss = earlyCutLoss(Math.max(0, 1 - number('min') / wanted));
       return mend(
         `Leave the cut curd alone for ${format.minutes(Math.max(5, number('min')))}, lid on, to firm where it lies; then cut no finer and stir with the flat hand.`,
-        'Fat and fines in the whey: save it for a second cooking.',
+        `Fat and fines are in the whey: ${finesFrom(state)}.`,
         { fatShare: -loss, yieldShare: -loss },
       );
     },
@@ -57,7 +64,7 @@ export const CURD = {
       const over = Math.min(1, number('min') / wanted);
       const mm = option(state, 'cutMm', 12) * (1 - 0.25 * over);
       return isLactic(state)
-        ? mend('Cut or ladle it now, thinner: a firm sour set drains as well.', 'A little sourer.')
+        ? mend('Cut it now, thinner: a firm sour set drains as well.', 'A little sourer.')
         : mend(
             `Cut now, about ${format.millimetres(mm)} instead of ${format.millimetres(option(state, 'cutMm', 12))}, with a thin blade; and let the faces heal before you stir.`,
             'Firm curd tears, and holds its whey longer.',
@@ -111,8 +118,8 @@ export const CURD = {
     asks: [],
     remedy: ({ state, format }) =>
       mend(
-        `Stop stirring and let it settle for ${format.minutes(10)}; draw the whey off through a close cloth and put back what it holds. Stir ${format.percent(30)} shorter than planned.`,
-        'Fines in the whey: a second cooking gets them back.',
+        `Stop stirring and let it settle for ${format.minutes(10)}; draw the whey off through a close cloth and put back what it holds.${isCooked(state) ? ` Stir ${format.percent(30)} shorter than planned.` : ''}`,
+        isCooked(state) ? `Fines are in the whey: ${finesFrom(state)}.` : 'A finer, closer curd.',
         { ...drier(state, 1), fatShare: -0.03, yieldShare: -0.04 },
       ),
   },
@@ -123,8 +130,12 @@ export const CURD = {
       number('min') <= plannedMin(state) + 5
         ? mend('That is what it should: go on.')
         : mend(
-            `Loosen it from the wall, turn it over in one piece, and go on: it has begun to press itself. Where the curd is to stay loose, break it by hand under ${format.temp(38)} whey first.`,
-            'A closer curd, a little wetter at its core.',
+            endsInPieces(state) || isCheddared(state)
+              ? 'Loosen it from the wall, turn it over in one piece, and go on: it has begun to press itself.'
+              : `Pour whey or water of ${format.temp(38)} over it, break it by hand under that until the pieces are loose again, and stir them gently for two minutes before you go on.`,
+            endsInPieces(state) || isCheddared(state)
+              ? 'A closer curd, a little wetter at its core.'
+              : 'Pieces of several sizes, the large ones a little wetter inside.',
             { moisturePoints: 0.5 },
           ),
   },
@@ -137,7 +148,7 @@ export const CURD = {
       switch (choice('how')) {
         case 'white, with fines':
           return mend(
-            'Gentler hands from here, and a close cloth. Heat this whey for a second cooking: what is in it comes back as ricotta.',
+            `Gentler hands from here, and a close cloth. As for the fines, ${finesFrom(state)}.`,
             'Cut soft, or stirred hard.',
             { yieldShare: -0.03 },
           );

@@ -9,7 +9,9 @@ import {
   bin,
   drier,
   hasDose,
+  isCut,
   isLactic,
+  isOfWhey,
   isSet,
   isStretched,
   litresOf,
@@ -126,11 +128,13 @@ export const DOSES = {
         amount > 0
           ? withAdded(state, 'acid', { amount, unit: unit ?? 'g' })?.plan.predictions.pHAfterAcid
           : null;
-      const said = pH ? `The milk is at about pH ${format.pH(pH)} then. ` : '';
+      const said = pH
+        ? `The ${isOfWhey(state) ? 'whey' : 'milk'} is at about pH ${format.pH(pH)} then. `
+        : '';
       const stretched = hasDose(state, 'coagulant');
       return mend(
         stretched
-          ? `${said}${pH && pH < 5.45 ? 'It will not stretch well any more, and may fleck: add cold milk, as much as brings the share back, or set it and press it as a fresh cheese.' : 'Go on: set it a degree cooler, cut as soon as it is clean, and try a piece for the stretch early.'}`
+          ? `${said}${pH && pH < 5.45 ? 'It will not stretch well any more, and may fleck: add cold milk, as much as brings the share back, or set it and press it as a fresh cheese.' : `Go on: set it ${format.tempStep(1, 0)} cooler, cut as soon as it is clean, and try a piece for the stretch early.`}`
           : `${said}No more of it. Ladle the curd, rinse it once with cool water, half of its bulk, and drain it again.`,
         stretched ? 'A shorter, grainier pull.' : 'It tastes sour, and is a little softer for it.',
         stretched ? { fatShare: -0.03, yieldShare: -0.01 } : { yieldShare: -0.01 },
@@ -156,7 +160,7 @@ export const DOSES = {
     remedy: ({ state, format }) =>
       wentIn(state, 'coagulant')
         ? mend(
-            'Too late to stir it in. Give the set a quarter longer, cut larger, and handle it gently.',
+            `Too late to stir it in. Give the set a quarter longer, ${isCut(state) ? 'cut larger' : 'ladle it thicker'}, and handle it gently.`,
             'A softer curd; a little more fat in the whey.',
             { fatShare: -0.01, yieldShare: -0.01 },
           )
@@ -168,10 +172,10 @@ export const DOSES = {
   'calcium-double': {
     text: 'Too much calcium went in',
     asks: [],
-    remedy: ({ state }) =>
+    remedy: ({ state, format }) =>
       mend(
         hasDose(state, 'coagulant') && isStretched(state)
-          ? 'Go on, and expect a sooner and firmer set. It stretches tougher: a little sourer, or a degree or two hotter, before you pull.'
+          ? `Go on, and expect a sooner and firmer set. It stretches tougher: a little sourer, or ${format.tempStep(2, 0)} hotter, before you pull.`
           : 'Go on: a sooner and firmer set. Cut it a size larger and stir shorter.',
         'A bitter edge if it was more than twice.',
       ),

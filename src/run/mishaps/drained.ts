@@ -1,8 +1,20 @@
 import { does } from '../../makes/asked';
 import type { MistakeId } from '../../makes/mistakes';
+import type { Doing } from '../../makes/traits';
 import { stageAt } from '../makeState';
 import { isCultured } from '../warm';
-import { drier, endsInPieces, isLactic, isStretched, type Mishap, mend, plannedMin } from './mishap';
+import {
+  drier,
+  endsInPieces,
+  isCheddared,
+  isLactic,
+  isSalted,
+  isStretched,
+  type Mishap,
+  mend,
+  plannedMin,
+  stillGoesIn,
+} from './mishap';
 import { curdKg } from './weights';
 
 /** Out of the whey: bag, slab, mould and press. Source: common practice. */
@@ -32,8 +44,8 @@ export const DRAINED = {
       const stretches = does(stageAt(state), 'heats-curd');
       return mend(
         isLactic(state)
-          ? 'Into the cold at once: below six degrees it all but stops. Salt it in full; salt slows it too.'
-          : `Rinse it with cool water of ${format.temp(20)}, as much as it weighs, for five minutes: that takes acid out. ${stretches ? 'Then stretch it at once, quickly, three degrees cooler than planned; what will not pull is pressed into a block.' : 'Then on to the next stage at once.'}`,
+          ? `Into the cold at once: below ${format.temp(6)} it all but stops.${isSalted(state) ? ' Salt it in full; salt slows it too.' : ''}`
+          : `Rinse it with cool water of ${format.temp(20)}, as much as it weighs, for five minutes: that takes acid out. ${stretches ? `Then stretch it at once, quickly, ${format.tempStep(3, 0)} cooler than planned; what will not pull is pressed into a block.` : 'Then on to the next stage at once.'}`,
         'A chalky, sharper cheese that holds less water.',
         drier(state, 2),
       );
@@ -48,7 +60,7 @@ export const DRAINED = {
       if (missing < 0.005 * goal) return mend('It weighs what was planned: nothing to mend.');
       const costs = { yieldShare: number('kg') / goal - 1 };
       // Slabs are matted by then.
-      return endsInPieces(state) || state.plan.stages.some((stage) => does(stage, 'cheddars'))
+      return endsInPieces(state) || isCheddared(state)
         ? mend(
             'Leave it as it is: curd that is stretched or pressed takes nothing up again. On to the next stage at once, while it is warm.',
             'A drier, firmer bite.',
@@ -80,8 +92,14 @@ export const DRAINED = {
     ],
     remedy: ({ state, number }) => {
       const share = Math.min(1, number('kg') / curdKg(state));
+      const still = (what: Doing) => state.plan.stages.slice(state.index).some((stage) => does(stage, what));
+      const follows = [
+        stillGoesIn(state, 'salt') ? 'salt by that weight' : '',
+        still('presses') ? 'a press wants that share of its load' : '',
+        still('brines') ? 'a brine the same hours' : '',
+      ].filter(Boolean);
       return mend(
-        'What fell on the floor stays there. Everything that follows goes by what is left: weigh it, and salt by that weight; a press wants that share of its load, a brine the same hours.',
+        `What fell on the floor stays there. Everything that follows goes by what is left: weigh it${follows.length > 0 ? `; ${follows.join(', ')}` : ''}.`,
         '',
         { yieldShare: share - 1 },
       );

@@ -7,6 +7,7 @@ import { stageAt } from '../makeState';
 import {
   type About,
   cultureDiesC,
+  culturesBestC,
   drier,
   isLactic,
   type Mishap,
@@ -78,7 +79,7 @@ export const HEAT = {
               'The hours so far.',
             )
           : mend(
-              'Hands off: no stirring. Lid ajar, wrapping off, the pot a little cooler. It sours sooner: look at it an hour earlier for every two degrees.',
+              `Hands off: no stirring. Lid ajar, wrapping off, the pot a little cooler. ${atC <= culturesBestC(state) ? `It sours sooner: look at it an hour earlier for every ${format.tempStep(2, 0)}.` : `Above ${format.temp(culturesBestC(state))} its culture only tires: look at it at the hour planned.`}`,
               'A coarser curd that drains faster.',
               drier(state, SET_POINTS_PER_C * byC),
             );
@@ -108,7 +109,7 @@ export const HEAT = {
             'Time. Culture goes on where it stopped.',
           )
         : mend(
-            'Leave it standing: no fire under a set. Wrap it, or stand the pot in water five degrees warmer than it should be.',
+            `Leave it standing: no fire under a set. Wrap it, or stand the pot in water ${format.tempStep(5, 0)} warmer than it should be.`,
             `It takes about ${format.percent(longer)} longer for the minutes it stood that cold.`,
           );
     },
@@ -136,7 +137,7 @@ export const HEAT = {
       const { state, format } = about;
       const byC = departureC(about);
       return mend(
-        `Bring it back by ${format.tempStep(byC, 0)} slowly, a degree in two or three minutes, stirring gently, and count the minutes at heat from then.`,
+        `Bring it back by ${format.tempStep(byC, 0)} slowly, ${format.tempStep(1, 0)} in two or three minutes, stirring gently, and count the minutes at heat from then.`,
         'Left as it is, it stays wetter.',
         drier(state, -cookPoints(about, byC) / 2),
       );

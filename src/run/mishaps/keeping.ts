@@ -4,7 +4,7 @@ import { does } from '../../makes/asked';
 import type { MistakeId } from '../../makes/mistakes';
 import { type MakeState, stageAt } from '../makeState';
 import { isCultured, safetySoFar } from '../warm';
-import { type About, bin, type Mishap, mend, option, type Remedy } from './mishap';
+import { type About, bin, endsInPieces, type Mishap, mend, option, type Remedy } from './mishap';
 
 /** Warm curd that no culture guards is past it after this, h. From memory, cautious. */
 const UNGUARDED_H = 4;
@@ -36,7 +36,7 @@ function warmFor(about: About, hours: number): Remedy {
     return mend('Carry on, and cool it as soon as it is done.', `${guard} Flavour a little sharper.`);
   if (hours * 60 <= MOST_WARM_MIN)
     return mend(
-      'Into the cold at once, shallow and covered.',
+      endsInPieces(state) ? 'Into the cold at once, covered.' : 'Into the cold at once, shallow and covered.',
       `Nothing yet: up to ${format.minutes(MOST_WARM_MIN)} in all.`,
     );
   const most = allowedH(state);

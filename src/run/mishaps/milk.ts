@@ -8,6 +8,8 @@ import {
   cultureDiesC,
   dosesLeft,
   isLactic,
+  isOfWhey,
+  isSalted,
   litresOf,
   type Mishap,
   mend,
@@ -20,7 +22,7 @@ function less({ state, format }: About, litres: number, how: string) {
   const left = Math.max(0.05, (litresOf(state) - litres) / litresOf(state));
   const doses = dosesLeft(state, left, format);
   const remedy = mend(
-    `${how}${doses === '' ? '' : ` What is still to go in is for ${format.litres(litresOf(state) * left)} now: ${doses}.`} Salt by what is on the scale at the end.`,
+    `${how}${doses === '' ? '' : ` What is still to go in is for ${format.litres(litresOf(state) * left)} now: ${doses}.`}${isSalted(state) ? ' Salt by what is on the scale at the end.' : ''}`,
     '',
     { yieldShare: left - 1 },
   );
@@ -83,7 +85,9 @@ export const MILK = {
           ([dose]) => wentIn(state, dose),
         )
           .map(([, text]) => ` ${text}`)
-          .join('')} Keep the rest of the milk cold, and make it tomorrow.`,
+          .join(
+            '',
+          )} ${isOfWhey(state) ? 'Keep the rest of the whey cold, and cook it the same day: it sours, and then gives nothing' : 'Keep the rest of the milk cold, and make it tomorrow'}.`,
         scaled ? `${format.kg(scaled.plan.predictions.yieldKg.likely)} comes of it.` : '',
         { yieldShare: share - 1 },
       );

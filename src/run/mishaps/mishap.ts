@@ -1,6 +1,9 @@
+import { CULTURE_GROUPS } from '../../core/culture/fitted';
+import { GROUP_FACTS } from '../../core/culture/groups';
 import type { Format } from '../../core/units/format';
 import { does, goalOf, takes } from '../../makes/asked';
 import type { DoseId } from '../../makes/grammar';
+import { methodIn } from '../../plan/planOf';
 import { type MakeState, type MishapCosts, stageAt } from '../makeState';
 
 /** What a question is answered with: a difference or a height of temperature, a time, a weight, a volume; or one of several. */
@@ -114,6 +117,33 @@ export const isStretched = (state: MakeState): boolean =>
  */
 export const cultureDiesC = (state: MakeState): number =>
   /^(thermophilic|yogurt)$/.test(String(state.plan.brief.options?.cultureGroup ?? '')) ? 54 : 44;
+
+/** The heat its culture works fastest at, °C; none faster than ordinary milk strains where nothing is said. */
+export function culturesBestC(state: MakeState): number {
+  const group = CULTURE_GROUPS.find((one) => one === state.plan.brief.options?.cultureGroup);
+  return GROUP_FACTS[group ?? 'mesophilic'].optC;
+}
+
+/** Whether a knife goes through its set; what is not cut is ladled. */
+export const isCut = (state: MakeState): boolean => state.plan.stages.some((stage) => does(stage, 'cuts'));
+
+/** Whether its curd is stirred over heat, and so can clump. */
+export const isCooked = (state: MakeState): boolean =>
+  state.plan.stages.some((stage) => does(stage, 'cooks-curd'));
+
+/** Whether it is the whey of another make that is cooked. */
+export const isOfWhey = (state: MakeState): boolean => methodIn(state)?.of === 'whey';
+
+/** Whether any salt goes in, and whether slabs of it are turned and cut to fingers. */
+export const isSalted = (state: MakeState): boolean => hasDose(state, 'salt') || hasDose(state, 'brine-salt');
+export const isCheddared = (state: MakeState): boolean =>
+  state.plan.stages.some((stage) => does(stage, 'cheddars'));
+
+/** What becomes of fines in the whey: sweet whey gives them back in a second cooking, sour whey lets them settle. Common practice. */
+export const finesFrom = (state: MakeState): string =>
+  state.plan.predictions.wheyKind === 'acid'
+    ? 'let the whey stand cold for an hour, pour it off, and drain what lies on its ground with the rest'
+    : 'heat this whey for a second cooking: what is in it comes back as ricotta';
 
 /** Whether it sets by souring, whatever coagulant helps it, and not by a clean break. */
 export const isLactic = (state: MakeState): boolean =>

@@ -173,13 +173,50 @@ describe('what can go wrong, and what to do then', () => {
     expect(remedyFor(state, 'coag-little', {}, f).now).not.toMatch(/sours comes without/);
   });
 
+  it('fits the make it is told in', () => {
+    const LOOSE = ['whole-milk-ricotta', 'warm-acid-pot-cheese', 'whey-ricotta', 'cultured-cottage'];
+    const LADLED = ['goat-lactic', 'sour-basket', 'skyr', 'soft-cream'];
+    const SOUR = [...LADLED, 'cultured-cottage'];
+    const UNSALTED = ['skyr'];
+    const wrong = ALL.flatMap(({ make, stage, id, remedy }) => {
+      const text = plain(`${remedy.now} ${remedy.why}`);
+      const rules: [boolean, RegExp][] = [
+        [LOOSE.includes(make), /over all faces|turn it over in one piece/],
+        [LADLED.includes(make), /\bcut (it|larger|along)\b/],
+        [SOUR.includes(make), /comes back as ricotta/],
+        [[...LOOSE, ...LADLED].includes(make), /a press wants|a brine the same/],
+        [LOOSE.includes(make) && make !== 'cultured-cottage', /Stir \d+ % shorter/],
+        [make === 'whey-ricotta', /the rest of the milk|The milk is at/],
+        [UNSALTED.includes(make), /Salt by what|Salt it in full|salt by that/],
+        [stage === 'fingers', /heal|clean break/],
+      ];
+      return rules.flatMap(([here, words]) => (here && words.test(text) ? [[make, stage, id, text]] : []));
+    });
+    expect(wrong).toEqual([]);
+    const told = (make: string, stage: string, id: 'salt-forgotten' | 'whey-white' | 'spilled') =>
+      plain(remedyFor(at(basic(make), stage), id, {}, f).now);
+    expect(told('cultured-cottage', 'store', 'salt-forgotten')).toMatch(/^Stir [\d.]+ g in/);
+    expect(told('squeaky-curds', 'store', 'salt-forgotten')).toMatch(/over the loose pieces/);
+    expect(told('daily-salted', 'store', 'salt-forgotten')).toMatch(/over all faces/);
+    expect(told('cultured-cottage', 'whey', 'whey-white')).toMatch(/stand cold for an hour/);
+    expect(told('squeaky-curds', 'whey', 'whey-white')).toMatch(/comes back as ricotta/);
+    expect(told('grilling', 'press', 'spilled')).toMatch(/a press wants that share of its load, a brine/);
+  });
+
+  it('too warm a set sours sooner only as far as its culture likes it', () => {
+    const told = (make: string, by: number) =>
+      plain(remedyFor(at(basic(make), 'set'), 'overshot-set', { by }, f).now);
+    expect(told('goat-lactic', 4)).toMatch(/an hour earlier for every 2 °C/);
+    expect(told('skyr', 8)).toMatch(/only tires/);
+  });
+
   it('speaks the maker’s units', () => {
     const american = formatter({ ...METRIC, temperature: 'F', mass: 'oz', volume: 'gal' });
     const told = ALL.map(({ state, id, answers }) => {
       const remedy = remedyFor(state, id, answers, american);
       return plain(`${remedy.now} ${costsText(remedy, american)}`);
     });
-    expect(told.filter((text) => /\d °C|\d g\b|\d kg|\d L\b/.test(text))).toEqual([]);
+    expect(told.filter((text) => /\d °C|\d g\b|\d kg|\d L\b|\bdegrees?\b/.test(text))).toEqual([]);
     expect(told.some((text) => /°F/.test(text))).toBe(true);
   });
 

@@ -5,7 +5,17 @@ import { saltedTooEarly, saltGrams } from '../../core/salt/dry';
 import type { MistakeId } from '../../makes/mistakes';
 import { methodIn } from '../../plan/planOf';
 import type { MakeState } from '../makeState';
-import { type About, endsInPieces, hasDose, litresOf, type Mishap, mend, option, wentIn } from './mishap';
+import {
+  type About,
+  endsInPieces,
+  hasDose,
+  isCheddared,
+  litresOf,
+  type Mishap,
+  mend,
+  option,
+  wentIn,
+} from './mishap';
 import { curdKg } from './weights';
 
 /** Salt wanted in the cheese, %; its style's usual where the make asks for none. */
@@ -22,6 +32,10 @@ function saltIn(state: MakeState): number {
 const TOO_SALT_PCT = 3;
 /** Cool water that is left to soak for an hour takes about this share of the salt out of pieces. From memory. */
 const SOAKED_AN_HOUR = 0.25;
+
+/** Whether it stands in one piece with faces to strew: pressed, stretched, or drained in a mould. */
+const hasFaces = (state: MakeState): boolean =>
+  endsInPieces(state) || state.plan.stages.some(({ uses = [] }) => uses.includes('mould'));
 
 /** A cheese of so much salt, and what brings it back. */
 function tooSalt({ state, format }: About, pct: number) {
@@ -83,11 +97,17 @@ export const SALT = {
     text: 'Forgot the salt',
     asks: [{ id: 'kg', text: 'weight now', asks: 'weight', usual: curdKg }],
     can: (state) => wantedPct(state) > 0 && (wentIn(state, 'salt') || !hasDose(state, 'salt')),
-    remedy: ({ state, format, number }) =>
-      mend(
-        `Strew ${format.grams(saltGrams(number('kg'), wantedPct(state)))} over all faces now, half of it, turn it after an hour and strew the rest; or work it into a spread. It is through by tomorrow.`,
+    remedy: ({ state, format, number }) => {
+      const grams = format.grams(saltGrams(number('kg'), wantedPct(state)));
+      return mend(
+        hasFaces(state)
+          ? `Strew ${grams} over all faces now, half of it, turn it after an hour and strew the rest; or work it into a spread. It is through by tomorrow.`
+          : isCheddared(state)
+            ? `Strew half of ${grams} over the loose pieces, toss them, wait ten minutes, and do the same with the rest. It is through within the hour.`
+            : `Stir ${grams} in now, half of it first, and taste before the rest. It is through within the hour.`,
         'Unsalted it keeps half as long.',
-      ),
+      );
+    },
   },
   'brined-long': {
     text: 'It lay in the brine too long',

@@ -144,7 +144,7 @@ export const SCENARIOS: readonly Scenario[] = [
   trouble(
     'cold-room',
     'January, and the stove is out',
-    'A set that cools all night, in a room eight degrees too cold.',
+    'A set that cools all night, in a room far too cold.',
     'lactic-set',
     briefOf('goat-lactic', 8, GOATS),
   ),

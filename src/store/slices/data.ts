@@ -78,9 +78,16 @@ export const runningRead = createAction<{ logs: Logs; atHand: readonly AtHand[] 
 export function dataReducer(state: Data | undefined, action: UnknownAction): Data {
   if (overRead.match(action)) {
     const over = Object.freeze(action.payload);
-    const { atHand, ...rest } = state ?? initialState;
+    const { atHand, logs, ...rest } = state ?? initialState;
+    const held = Object.entries(logs);
+    const still = held.filter(([id]) => !(id in over));
     // What is over is no longer at hand as well.
-    return { ...rest, summaries: over, atHand: Object.freeze(atHand.filter(({ id }) => !(id in over))) };
+    return {
+      ...rest,
+      summaries: over,
+      logs: still.length === held.length ? logs : Object.freeze(Object.fromEntries(still)),
+      atHand: Object.freeze(atHand.filter(({ id }) => !(id in over))),
+    };
   }
   if (runningRead.match(action)) {
     const { logs, atHand } = action.payload;

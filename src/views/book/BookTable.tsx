@@ -26,11 +26,14 @@ const APART = ['title', 'milk', 'lot', 'month'] as const;
 /** Columns a narrow page has room for. */
 const NARROW = ['pick', 'name', 'weighedKg', 'score'];
 
-/** Rows are drawn in blocks of so many, with one to spare on both sides, so that most steps of a scroll draw nothing new. */
-const BLOCK = 3;
-const inBlocks = ({ startIndex, endIndex, count }: Range): number[] => {
-  const first = Math.max(0, Math.floor(startIndex / BLOCK) - 1) * BLOCK;
-  const end = Math.min(count, (Math.floor(endIndex / BLOCK) + 2) * BLOCK);
+/** So many rows are all drawn, for whoever looks for a word on the page. */
+const SHORT = 40;
+/** Of more, those in sight and a few on both sides; they come and go by so many, few enough for one frame of a scroll. */
+const STEP = 3;
+const inSteps = ({ startIndex, endIndex, count }: Range): number[] => {
+  const long = count > SHORT;
+  const first = long ? Math.max(0, Math.floor(startIndex / STEP) - 1) * STEP : 0;
+  const end = long ? Math.min(count, (Math.floor(endIndex / STEP) + 2) * STEP) : count;
   return Array.from({ length: Math.max(0, end - first) }, (_, i) => first + i);
 };
 
@@ -93,7 +96,7 @@ export function BookTable({
     count: many,
     estimateSize: () => ROW_PX,
     scrollMargin: topPx,
-    rangeExtractor: inBlocks,
+    rangeExtractor: inSteps,
   });
   const items = virtual.getVirtualItems();
   const first = items[0];

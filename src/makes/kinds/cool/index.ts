@@ -27,7 +27,7 @@ export const cool = kindOf<{ toC: number }>({
     steps: [
       ...(style === 'skyr' ? ['Lift the skin off first.'] : []),
       'Stand the pot in a sink of cold water, renewed when it is warm; stir the milk slowly.',
-      'Lift it out a degree early and stir before the last reading.',
+      `Lift it out ${format.tempStep(1, 0)} early and stir before the last reading.`,
       ...byHand(toC, format),
     ],
     right: 'Even warmth; a clean spoon comes out with no skin on it.',

@@ -21,16 +21,11 @@ export const cut = kindOf<CutParams>({
   kind: 'cut',
   params,
   endedBy: 'done',
-  mistakes: () => [
-    'cut-early',
-    'cut-late',
-    'cut-fine',
-    'stirred-soon',
-    'knocked',
-    'no-calcium',
-    'gassy',
-    'pests',
-  ],
+  // What is cut to fingers has long set.
+  mistakes: ({ slabs }) =>
+    slabs
+      ? ['over-sour', 'spilled', 'gassy', 'pests']
+      : ['cut-early', 'cut-late', 'cut-fine', 'stirred-soon', 'knocked', 'no-calcium', 'gassy', 'pests'],
   does: ['cuts'],
   uses: ({ slabs }) => (slabs ? [] : ['pot']),
   kit: () => [{ what: 'a long knife', why: 'for straight cuts to the base' }],

@@ -37,7 +37,7 @@ export const warm = kindOf<RampParams>({
       ...byHand(toC, format),
     ],
     right: 'Even warmth from rim to middle.',
-    normal: 'The last ten degrees come faster than the first.',
+    normal: 'Nothing seems to happen in the first minutes: plate and pot warm before the milk does.',
     done: `${format.temp(toC)} reached`,
   }),
   cautions: (_params, { treatment, setC }) => (treatment === 'raw' && setC < 63 ? ['raw-unheated'] : []),
