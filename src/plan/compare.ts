@@ -1,7 +1,18 @@
 import type { Plan } from './schema';
 
 /** Which of the maker's units a compared figure is written in. */
-export type Measure = 'kg' | 'hours' | 'minutes' | 'percent' | 'litres' | 'grams' | 'pH' | 'money' | 'plain';
+export type Measure =
+  | 'kg of 100 L'
+  | 'money of a kg'
+  | 'minutes of a kg'
+  | 'kg'
+  | 'hours'
+  | 'minutes'
+  | 'percent'
+  | 'litres'
+  | 'grams'
+  | 'pH'
+  | 'plain';
 
 export interface Difference {
   what: string;
@@ -26,11 +37,11 @@ const WEIGHT: Record<string, number> = {
 
 const figuresOf = ({ predictions: p, brief, doses }: Plan): [string, Measure, number | null][] => [
   ['cheese', 'kg', p.yieldKg.likely],
-  ['cheese of 100 L', 'kg', (100 * p.yieldKg.likely) / (brief.milk.litres ?? 1)],
-  ['a kilo costs', 'money', p.costPerKg],
+  ['cheese of 100 L', 'kg of 100 L', (100 * p.yieldKg.likely) / (brief.milk.litres ?? 1)],
+  ['a kilo costs', 'money of a kg', p.costPerKg],
   ['hours to ready', 'hours', p.totalHours],
   ['hands on', 'minutes', p.handsOnMin],
-  ['hands for a kilo', 'minutes', p.handsOnMin / p.yieldKg.likely],
+  ['hands for a kilo', 'minutes of a kg', p.handsOnMin / p.yieldKg.likely],
   ['moisture', 'percent', p.moisturePct],
   ['fat in dry matter', 'percent', p.fatInDryMatterPct],
   ['time to a clean cut', 'minutes', p.setMin?.likely ?? null],

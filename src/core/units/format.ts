@@ -46,6 +46,11 @@ export interface Format {
   metres(metres: number): string;
   /** A length of curd, cut or mould. */
   millimetres(mm: number): string;
+  /** What cheese is sold by, and milk, in a word; and what is of a kilogram or a litre as it is of that. */
+  massWord: 'kilo' | 'pound';
+  volumeWord: 'litre' | 'gallon';
+  perMass(perKg: number): number;
+  perVolume(perLitre: number): number;
   /** A stretch of time: minutes, hours and minutes, or days and hours, as long as it is. */
   minutes(minutes: number): string;
 }
@@ -118,6 +123,10 @@ export function formatter(units: UnitChoice): Format {
       const whole = Math.floor(eighths / 8);
       return `${whole > 0 ? whole : ''}${part}${NB}in`;
     },
+    massWord: units.mass === 'oz' ? 'pound' : 'kilo',
+    volumeWord: units.volume === 'gal' ? 'gallon' : 'litre',
+    perMass: (perKg) => FIELD_UNITS.perMass.out(perKg, units),
+    perVolume: (perLitre) => FIELD_UNITS.perVolume.out(perLitre, units),
     minutes: (minutes) => {
       const whole = Math.round(minutes);
       if (whole < 90) return `${number(whole)}${NB}min`;
@@ -160,6 +169,17 @@ export const FIELD_UNITS = {
     unit: (u: UnitChoice) => (u.volume === 'gal' ? 'in' : 'cm'),
     out: (value: number, u: UnitChoice) => (u.volume === 'gal' ? (value * 10) / MM_PER_INCH : value),
     in: (value: number, u: UnitChoice) => (u.volume === 'gal' ? (value * MM_PER_INCH) / 10 : value),
+  },
+  /** What is of a kilogram, or of a litre, said of a pound or a gallon: a price, minutes of hands. */
+  perMass: {
+    unit: () => '',
+    out: (value: number, u: UnitChoice) => (u.mass === 'oz' ? value * KG_PER_POUND : value),
+    in: (value: number, u: UnitChoice) => (u.mass === 'oz' ? value / KG_PER_POUND : value),
+  },
+  perVolume: {
+    unit: () => '',
+    out: (value: number, u: UnitChoice) => (u.volume === 'gal' ? value * LITRES_PER_US_GALLON : value),
+    in: (value: number, u: UnitChoice) => (u.volume === 'gal' ? value / LITRES_PER_US_GALLON : value),
   },
   plain: { unit: () => '', out: (value: number) => value, in: (value: number) => value },
 } as const;

@@ -44,7 +44,7 @@ export function useTyped(props: NumberFieldProps) {
     onChange({ value: Math.min(max, Math.max(min, kind.in(rounded, units))), text: null });
   };
   return {
-    unit: quantity === 'plain' ? (props.unit ?? '') : kind.unit(units),
+    unit: kind.unit(units) || (props.unit ?? ''),
     displayed: text ?? (shown === null ? '' : write(shown)),
     shown,
     outer: (inner: number) => roundTo(kind.out(inner, units), decimals),

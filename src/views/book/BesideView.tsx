@@ -69,7 +69,8 @@ function Head({ make, place }: { make: MakeView; place: number }) {
       </span>
       <span className="block text-[16px]">
         {line.score !== null && <Score value={line.score} />}
-        {line.handsMinPerKg !== null && ` ${hoursText(line.handsMinPerKg)} of hands a kilo`}
+        {line.handsMinPerKg !== null &&
+          ` ${hoursText(format.perMass(line.handsMinPerKg))} of hands a ${format.massWord}`}
       </span>
     </Link>
   );

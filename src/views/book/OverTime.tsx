@@ -37,8 +37,8 @@ export const OverTime = memo(function OverTime({ shown }: { shown: readonly Summ
       level: 100,
     },
     {
-      title: `cost of a kilo${currency ? `, ${currency}` : ''}`,
-      of: (make) => make.costPerKg,
+      title: `cost of a ${format.massWord}${currency ? `, ${currency}` : ''}`,
+      of: (make) => make.costPerKg && format.perMass(make.costPerKg),
       text: (value) => format.number(value, Number.isInteger(value) ? 0 : 1),
     },
     { title: 'score of 5', of: (make) => make.score, text: (value) => format.number(value, 0) },

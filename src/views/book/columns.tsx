@@ -132,23 +132,31 @@ export const columnsOf = (format: Format, currency: string) => [
   }),
   column.accessor((make) => make.handsMinPerKg ?? undefined, {
     id: 'hands',
-    header: 'hands a kilo',
+    header: `hands a ${format.massWord}`,
     sortUndefined: 'last',
     sortingFn: 'basic',
     cell: ({ getValue }) => {
       const minutes = getValue();
-      return minutes === undefined ? dash : <span className="whitespace-nowrap">{hoursText(minutes)}</span>;
+      return minutes === undefined ? (
+        dash
+      ) : (
+        <span className="whitespace-nowrap">{hoursText(format.perMass(minutes))}</span>
+      );
     },
     aggregationFn: 'mean',
   }),
   column.accessor((make) => make.costPerKg ?? undefined, {
     id: 'cost',
-    header: `cost a kilo${currency ? `, ${currency}` : ''}`,
+    header: `cost a ${format.massWord}${currency ? `, ${currency}` : ''}`,
     sortUndefined: 'last',
     sortingFn: 'basic',
     cell: ({ getValue }) => {
       const cost = getValue();
-      return cost === undefined ? dash : <span className="whitespace-nowrap">{format.number(cost, 2)}</span>;
+      return cost === undefined ? (
+        dash
+      ) : (
+        <span className="whitespace-nowrap">{format.number(format.perMass(cost), 2)}</span>
+      );
     },
     aggregationFn: 'mean',
   }),

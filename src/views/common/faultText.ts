@@ -28,7 +28,7 @@ export function faultText(fault: Fault, format: Format, quantity: Quantity = 'pl
       : fault.problem.replace(/^is /, 'This is ').replace(/^lies/, 'This lies');
   if (!bounds) return `${capital(said)}; ${fault.remedy}.`;
   const field = FIELD_UNITS[quantity];
-  const name = quantity === 'plain' ? unit : field.unit(format.units);
+  const name = field.unit(format.units) || unit;
   const write = (value: number) => {
     const shown = field.out(value, format.units);
     return format.number(

@@ -3,7 +3,7 @@ import type { Format } from '../../core/units/format';
 import { type Difference, differences } from '../../plan/compare';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
-import { differenceText } from './differenceText';
+import { differenceText, whatText } from './differenceText';
 
 /** How many differences are told beside a value; the what-if tells them all. */
 const MOST = 4;
@@ -36,7 +36,7 @@ export function Changes({ planned, children }: { planned: Planned | null; childr
 const NOTHING: readonly Difference[] = [];
 
 const toldText = (found: readonly Difference[], format: Format): string =>
-  found.map((one) => `${one.what} ${differenceText(one, format)}`).join(', ');
+  found.map((one) => `${whatText(one, format)} ${differenceText(one, format)}`).join(', ');
 
 /** What the change of a value has done to yield, time and doses, those that matter first. */
 export function WhatItChanges() {
@@ -47,7 +47,7 @@ export function WhatItChanges() {
     <ul className="stitch mt-2 pt-1.5 text-[15px]">
       {found.map((one) => (
         <li key={one.what} className="flex justify-between gap-3">
-          <span>{one.what}</span>
+          <span>{whatText(one, format)}</span>
           <span className="figure text-[16px]">{differenceText(one, format)}</span>
         </li>
       ))}

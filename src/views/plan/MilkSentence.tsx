@@ -72,7 +72,8 @@ const HowMuch = memo(function HowMuch({ whey, faults }: Part) {
   const price = (
     <DraftNumber
       name="pricePerLitre"
-      label="Price a litre"
+      label={`Price a ${volume === 'gal' ? 'gallon' : 'litre'}`}
+      quantity="perVolume"
       step={0.05}
       unit={currency}
       placeholder="–"

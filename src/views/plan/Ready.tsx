@@ -46,18 +46,18 @@ function WorthTable({ planned, larger }: { planned: Planned; larger: Planned['pl
   const format = useFormat();
   const once = planned.plan.predictions;
   const more = larger.predictions;
-  const perKilo = (p: typeof once) => hoursText(p.handsOnMin / p.yieldKg.likely);
+  const perMass = (p: typeof once) => hoursText(format.perMass(p.handsOnMin / p.yieldKg.likely));
   const rows = [
     { what: 'cheese', once: format.kg(once.yieldKg.likely), more: format.kg(more.yieldKg.likely) },
     { what: 'hands on', once: hoursText(once.handsOnMin), more: hoursText(more.handsOnMin) },
-    { what: 'hands a kilo', once: perKilo(once), more: perKilo(more) },
+    { what: `hands a ${format.massWord}`, once: perMass(once), more: perMass(more) },
     { what: 'ready in', once: hoursText(once.totalHours * 60), more: hoursText(more.totalHours * 60) },
     ...(once.costPerKg !== null && more.costPerKg !== null
       ? [
           {
-            what: `a kilo costs${planned.plan.brief.currency ? `, ${planned.plan.brief.currency}` : ''}`,
-            once: format.number(once.costPerKg, 2),
-            more: format.number(more.costPerKg, 2),
+            what: `a ${format.massWord} costs${planned.plan.brief.currency ? `, ${planned.plan.brief.currency}` : ''}`,
+            once: format.number(format.perMass(once.costPerKg), 2),
+            more: format.number(format.perMass(more.costPerKg), 2),
           },
         ]
       : []),

@@ -195,7 +195,10 @@ function Comes({
       </p>
       {p.costPerKg !== null && (
         <p className="mt-1">
-          <strong>{`${format.number(p.costPerKg, 2)} ${plan.brief.currency ?? ''}`.trim()}</strong> a kilo
+          <strong>
+            {`${format.number(format.perMass(p.costPerKg), 2)} ${plan.brief.currency ?? ''}`.trim()}
+          </strong>{' '}
+          a {format.massWord}
         </p>
       )}
       <p className="mt-1">

@@ -1,5 +1,4 @@
 import { useMemo } from 'react';
-import { uncapital } from '../../core/units/capital';
 import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
 import { changes, type Difference, differences } from '../../plan/compare';
@@ -12,7 +11,8 @@ import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../draft/draftOf';
 import { useBelief } from '../draft/useBelief';
-import { figureText } from './differenceText';
+import { changeText } from './changeText';
+import { figureText, whatText } from './differenceText';
 
 /** The plan set aside, planned anew; null where none is. */
 export function useAgainst(plan: Plan): Planned | null {
@@ -95,13 +95,13 @@ export function WhatIf({
       <p className="text-[15px]">
         {changed.length === 0
           ? 'Change anything: the first plan stands beside it, dotted on the track.'
-          : `Changed: ${changed.map(({ path, before, after }) => `${changedName(path, method)} ${said(before)} → ${said(after)}`).join(', ')}.`}
+          : `Changed: ${changed.map((one) => changeText(one, method, format, kitchen.proteinBasis === 'crude' ? brief.milk.species : null)).join(', ')}.`}
       </p>
       <ul className="mt-1">
         {found.slice(0, MOST).map((one) => (
           <li key={one.what} className="stitch flex flex-wrap items-baseline gap-x-3 py-1.5 text-[16px]">
             <strong className="figure w-24 text-[20px]">{inWords(one, format)}</strong>
-            <span>{one.what}</span>
+            <span>{whatText(one, format)}</span>
             <span className="text-ink-soft">
               {one.after === null ? 'none' : figureText(one.after, one, format)} instead of{' '}
               {one.before === null ? 'none' : figureText(one.before, one, format)}
@@ -115,27 +115,6 @@ export function WhatIf({
     </section>
   );
 }
-
-/** What was changed, by the name it has in the plan's sentences. */
-function changedName(path: string, method: Method): string {
-  const option = path.startsWith('options.') ? method.options[path.slice('options.'.length)] : undefined;
-  return uncapital(option?.label ?? CHANGED[path] ?? path.replace(/^milk\./, ''));
-}
-const CHANGED: Readonly<Record<string, string>> = {
-  'milk.litres': 'Milk',
-  'milk.fatPct': 'Fat',
-  'milk.proteinPct': 'Protein',
-  'milk.startC': 'Starts at',
-  'milk.pricePerLitre': 'Price a litre',
-  roomC: 'Room',
-};
-
-const said = (value: unknown) =>
-  typeof value === 'number'
-    ? String(Math.round(value * 100) / 100)
-    : value === undefined
-      ? 'not given'
-      : String(value);
 
 function inWords({ relative, before, after }: Difference, format: Format): string {
   if (before === null) return 'new';

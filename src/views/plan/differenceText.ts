@@ -7,6 +7,12 @@ export function figureText(value: number, { measure }: Difference, format: Forma
   switch (measure) {
     case 'kg':
       return format.kg(value);
+    case 'kg of 100 L':
+      return format.kg(format.perVolume(value));
+    case 'minutes of a kg':
+      return hoursText(format.perMass(value));
+    case 'money of a kg':
+      return format.number(format.perMass(value), 2);
     case 'hours':
       return hoursText(value * 60);
     case 'minutes':
@@ -23,6 +29,14 @@ export function figureText(value: number, { measure }: Difference, format: Forma
       return format.number(value, 2);
   }
 }
+
+/** What is compared, in the maker's units. Example: `'cheese of 100 gal'`. */
+export const whatText = ({ what, measure }: Difference, { massWord, units }: Format): string =>
+  measure === 'kg of 100 L'
+    ? what.replace('100 L', `100\u00a0${units.volume}`)
+    : measure === 'money of a kg' || measure === 'minutes of a kg'
+      ? what.replace('kilo', massWord)
+      : what;
 
 /** What a figure was and what it is. Example: `'3.74 kg → 3.90 kg'`. */
 export const differenceText = (one: Difference, format: Format): string =>

@@ -143,7 +143,8 @@ function Lot({ milk }: { milk: KnownMilk }) {
           milk.day &&
             came(milk.day, now) +
               (milk.litres != null && left !== milk.litres ? `, ${format.litres(milk.litres)}` : ''),
-          milk.pricePerLitre !== null && `${format.number(milk.pricePerLitre, 2)}\u00a0${currency} a litre`,
+          milk.pricePerLitre !== null &&
+            `${format.number(format.perVolume(milk.pricePerLitre), 2)}\u00a0${currency} a ${format.volumeWord}`,
         ]
           .filter(Boolean)
           .join(' · ')}
@@ -170,7 +171,7 @@ function MilkSheet({ milk, trigger }: { milk?: KnownMilk; trigger: ReactNode }) 
     <AskSheet
       title={milk ? milk.name : 'A can of milk'}
       trigger={trigger}
-      fields={milkFields(crude)}
+      fields={milkFields(crude, format)}
       schema={knownMilkSchema}
       words={() => milkWords(milk ?? { ...USUAL_COW, name: '' }, crude, format)}
       read={(words) => milkOf(words, milk?.id ?? crypto.randomUUID(), crude, format)}

@@ -50,7 +50,7 @@ describe('the form of a can of milk', () => {
 
   it('answers whatever is typed, and never throws', () => {
     const typed = fc.record(
-      Object.fromEntries(milkFields(true).map(({ key }) => [key, fc.string({ maxLength: 9 })])),
+      Object.fromEntries(milkFields(true, metric).map(({ key }) => [key, fc.string({ maxLength: 9 })])),
     );
     fc.assert(
       fc.property(typed, fc.boolean(), (words, crude) => {

@@ -4,8 +4,8 @@ import type { KnownMilk } from '../../kitchen/milk';
 import { TREATMENT_WORDS } from '../../plan/milkWords';
 import { type Asked, thingOf, type Words, wordsOf } from '../common/asking';
 
-/** What a lot of milk is asked for; its protein by the basis the kitchen's tests have. */
-export const milkFields = (crude: boolean): readonly Asked[] => [
+/** What a lot of milk is asked for; its protein by the basis the kitchen's tests have, its price by what milk is measured in. */
+export const milkFields = (crude: boolean, { volumeWord }: Format): readonly Asked[] => [
   { key: 'name', label: 'Name', kind: 'text' },
   { key: 'farm', label: 'Farm', kind: 'text' },
   { key: 'day', label: 'Came on', kind: 'day' },
@@ -31,20 +31,20 @@ export const milkFields = (crude: boolean): readonly Asked[] => [
     ],
   },
   { key: 'startC', label: 'Comes at', kind: 'number', quantity: 'temperature' },
-  { key: 'pricePerLitre', label: 'Price a litre', kind: 'number' },
+  { key: 'pricePerLitre', label: `Price a ${volumeWord}`, kind: 'number', quantity: 'perVolume' },
 ];
 
 /** A lot of milk as it stands in its form. */
 export const milkWords = (milk: KnownMilk, crude: boolean, format: Format): Words =>
   wordsOf(
-    milkFields(crude),
+    milkFields(crude, format),
     { ...milk, proteinPct: crude ? crudeProteinPct(milk.proteinPct, milk.species) : milk.proteinPct },
     format,
   );
 
 /** The lot of milk a form stands for, unread. */
 export function milkOf(words: Words, id: string, crude: boolean, format: Format): unknown {
-  const { proteinPct, homogenised, ...plain } = thingOf(milkFields(crude), words, id, format);
+  const { proteinPct, homogenised, ...plain } = thingOf(milkFields(crude, format), words, id, format);
   const species = SPECIES.find((one) => one === words.species);
   return {
     ...plain,
