@@ -13,9 +13,17 @@ interface Found {
 /** Faults of serious or critical weight; incomplete checks are not faults. */
 export async function serious(page: Page): Promise<string[]> {
   await page.evaluate(axe);
-  // Colours on their way from one look to the other are neither.
+  // Colours on their way from one look to the other are neither; what stands still or never ends is not waited for.
   await page.evaluate(() =>
-    Promise.allSettled(document.getAnimations().map((animation) => animation.finished)),
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .filter(
+          ({ playState, effect }) =>
+            playState === 'running' && Number.isFinite(effect?.getComputedTiming().endTime),
+        )
+        .map((animation) => animation.finished),
+    ),
   );
   const found = (
     await page.evaluate(() =>

@@ -1,3 +1,4 @@
+import { CALCIUM_G_PER_L } from '../../core/coagulant/calcium';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
 import { wallMinutes } from '../../core/units/wallTime';
 import { type Cause, type Causes, NOTHING_SAID, said, steep } from '../cause';
@@ -6,6 +7,12 @@ import { has, type Log, MIN_MS, PLAN, runsOf, thatTakes, wentInAt } from '../log
 import { words } from '../next';
 
 const milkOf = ({ state }: Log) => state.plan.brief.milk;
+
+/** The usual calcium for so much milk, in words. */
+function usualCalcium(log: Log): string {
+  const litres = milkOf(log).litres ?? 1;
+  return `${log.format.grams(CALCIUM_G_PER_L * litres)} of calcium chloride to ${log.format.litres(litres)}`;
+}
 
 const overheated: Cause = {
   text: 'the milk had been heated too much',
@@ -127,7 +134,7 @@ const calciumShort: Cause = {
       { cleared: into !== null },
     );
   },
-  next: () => words('Add 0.2 g of calcium chloride a litre, before the coagulant.'),
+  next: (log) => words(`Add ${usualCalcium(log)}, before the coagulant.`),
 };
 
 const calciumOver: Cause = {
@@ -151,7 +158,7 @@ const calciumOver: Cause = {
       { cleared: grams / litres <= 0.22, measured: true },
     );
   },
-  next: () => words('Add 0.2 g of calcium chloride a litre and no more.'),
+  next: (log) => words(`Add ${usualCalcium(log)} and no more.`),
 };
 
 const lipase: Cause = {
@@ -191,6 +198,6 @@ export const MILK: Causes = {
   ),
   'milk-miscounted': noted(
     'there was another amount of milk than was said',
-    'Weigh the milk: a litre is 1.03 kg.',
+    'Weigh the milk: a measure of it weighs 3 % more than one of water.',
   ),
 };

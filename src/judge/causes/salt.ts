@@ -152,7 +152,7 @@ const unmatched: Cause = {
       log,
       'brineOf',
       'whey',
-      'Make the brine of its own whey; or of water with 1 g of calcium chloride a litre, at pH 5.2.',
+      'Make the brine of its own whey; or of water with 0.1 % of calcium chloride, at pH 5.2.',
     ),
   now: FRESH_BRINE,
 };
