@@ -13,12 +13,16 @@ function notesOf(makeId: string): number[] {
 /** Sound, spoken words and a notification, as far as the browser and the maker allow. */
 export function machineRing(): Ring {
   let audio: AudioContext | null = null;
+  /** Rings that still sound: when the last of them is over, the machine's sound is let rest. */
+  let sounding = 0;
   return {
     sound(makeId) {
       audio ??= new AudioContext();
       void audio.resume();
       const start = audio.currentTime + 0.05;
-      notesOf(makeId).forEach((hz, i) => {
+      sounding += 1;
+      const notes = notesOf(makeId);
+      notes.forEach((hz, i) => {
         if (!audio) return;
         const tone = audio.createOscillator();
         const gain = audio.createGain();
@@ -30,6 +34,11 @@ export function machineRing(): Ring {
         tone.connect(gain).connect(audio.destination);
         tone.start(start + i * NOTE_S);
         tone.stop(start + (i + 1) * NOTE_S);
+        if (i < notes.length - 1) return;
+        tone.onended = () => {
+          sounding -= 1;
+          if (sounding === 0) void audio?.suspend();
+        };
       });
     },
     speak(text) {
