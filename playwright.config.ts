@@ -12,7 +12,7 @@ const chromium = JSON.parse(
 
 /**
  * A test's page lives for seconds: what is out of sight is not painted ahead, nothing is compiled for the long run, young objects may
- * pile up, and nobody listens. A fifth less of the machine's work; what a page does stays the same.
+ * pile up, and nobody listens. A twentieth less of the machine's work; what a page does stays the same.
  */
 const FOR_SECONDS = [
   '--force-gpu-mem-available-mb=8',

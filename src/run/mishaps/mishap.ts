@@ -134,8 +134,10 @@ export const isCooked = (state: MakeState): boolean =>
 /** Whether it is the whey of another make that is cooked. */
 export const isOfWhey = (state: MakeState): boolean => methodIn(state)?.of === 'whey';
 
-/** Whether any salt goes in, and whether slabs of it are turned and cut to fingers. */
+/** Whether any salt goes in. */
 export const isSalted = (state: MakeState): boolean => hasDose(state, 'salt') || hasDose(state, 'brine-salt');
+
+/** Whether slabs of it are turned, and stay pieces of their own. */
 export const isCheddared = (state: MakeState): boolean =>
   state.plan.stages.some((stage) => does(stage, 'cheddars'));
 

@@ -69,10 +69,11 @@ const HowMuch = memo(function HowMuch({ whey, faults }: Part) {
   const dispatch = useAppDispatch();
   const by = useAppSelector((state) => state.draft.by);
   const { volume, currency } = useAppSelector((state) => state.kitchen);
+  const { volumeWord } = useFormat();
   const price = (
     <DraftNumber
       name="pricePerLitre"
-      label={`Price a ${volume === 'gal' ? 'gallon' : 'litre'}`}
+      label={`Price a ${volumeWord}`}
       quantity="perVolume"
       step={0.05}
       unit={currency}

@@ -20,7 +20,7 @@ describe('what was changed', () => {
     expect(told('milk.litres', 3.785411784, 7.570823568, american)).toBe('milk 1 → 2 gal');
     expect(told('milk.startC', 4, 20)).toBe('starts at 4 → 20 °C');
     expect(told('options.setC', 90, 95, american)).toBe('scald to 194 → 203 °F');
-    expect(told('milk.pricePerLitre', 1, 1.2, american)).toBe('price 3.79 → 4.54');
+    expect(told('milk.pricePerLitre', 1, 1.2, american)).toBe('price a gallon 3.79 → 4.54');
     expect(told('milk.pH', undefined, 6.6)).toBe('pH not given → 6.6');
     expect(told('milk.homogenised', false, true)).toBe('homogenised no → yes');
   });

@@ -45,7 +45,8 @@ export function changeText(
     const shown = roundTo(FIELD_UNITS[quantity].out(plain, format.units), 2);
     return String(shown).replace('-', '\u2212').replace('.', format.units.decimal);
   };
-  const name = uncapital(option?.label ?? known?.name ?? path.replace(/^milk\./, ''));
+  const of = quantity === 'perVolume' ? ` a ${format.volumeWord}` : '';
+  const name = `${uncapital(option?.label ?? known?.name ?? path.replace(/^milk\./, ''))}${of}`;
   const to = said(after);
   return `${name} ${said(before)} → ${to}${unit !== '' && typeof after === 'number' ? `\u00a0${unit}` : ''}`;
 }
