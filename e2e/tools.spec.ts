@@ -70,7 +70,10 @@ test('pots, rings, moulds and thermometers are listed; wrong figures are answere
   await page.getByRole('button', { name: 'Something went wrong' }).click();
   const mistake = page.getByRole('dialog', { name: 'What went wrong?' });
   await mistake.getByLabel('This').selectOption({ label: 'The milk was too cool for the acid' });
-  await mistake.getByLabel('At what temperature', { exact: true }).fill('90');
+  const at = mistake.getByLabel('At what temperature', { exact: true });
+  await at.fill('300');
+  await expect(mistake.getByRole('alert')).toContainText('give a number from -5 to 110 °C');
+  await at.fill('90');
   await expect(mistake).toContainText('dial: 90.0\u00a0°C is 88.0\u00a0°C');
   await mistake.getByRole('button', { name: 'Write it down' }).click();
   await expect(mistake).toHaveCount(0);
@@ -120,6 +123,12 @@ test('two makes that want the same hands are told so, and a second pair of hands
   await toPlan(page);
   const twice = page.getByRole('list', { name: 'Both hands wanted twice' });
   await expect(twice).toContainText('wants you for');
+  await expect(twice).toContainText('°C');
+  await page.goto('/kitchen');
+  await page.getByText('°F', { exact: true }).click();
+  await toPlan(page);
+  await expect(twice).toContainText('°F');
+  await expect(twice).not.toContainText('°C');
   await page.goto('/kitchen');
   await page.getByRole('button', { name: 'Pairs of hands: more' }).click();
   await toPlan(page);

@@ -24,6 +24,19 @@ const NEW_OPTION: NumberOption = {
   reason: 'Say why one would turn it.',
 };
 
+/** What an option's field is called on the page. */
+const FIELD_NAMES: Readonly<Record<string, string>> = {
+  default: 'usually',
+  min: 'from',
+  max: 'to',
+  label: 'called',
+  reason: 'because',
+};
+function fieldOf(path: string): string {
+  const field = path.split('.').slice(2).join('.');
+  return FIELD_NAMES[field] ?? field;
+}
+
 /** What cannot be read as a number goes in as it was typed: its fault then stands at the option. */
 const readAsNumber = (text: string) => (readNumber(text) ?? text) as number;
 const asTyped = (text: string) => text;
@@ -101,7 +114,7 @@ export function OptionRows({
                 )
                 .map((fault) => (
                   <FaultText key={faultLine(fault)}>
-                    {fault.path.split('.').slice(2).join('.') || name}: {fault.problem}; {fault.remedy}.
+                    {fieldOf(fault.path) || name}: {fault.problem}; {fault.remedy}.
                   </FaultText>
                 ))}
             </div>

@@ -69,7 +69,7 @@ export function Scene({
         <div className="order-3 min-w-0 tab:order-none lap:col-start-1 lap:row-span-2 lap:row-start-1">
           <PailFigure {...pail} />
           <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
-          <Clashes plan={plan} startMs={times.startMs} />
+          <Clashes planned={planned} method={method} startMs={times.startMs} />
         </div>
         <Comes plan={plan} method={method} times={times}>
           <OtherBeginnings

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { BOUNDS } from '../../core/faults/bounds';
 import { capital } from '../../core/units/capital';
 import type { Format } from '../../core/units/format';
 import { KG_PER_POUND, LITRES_PER_US_QUART, MM_PER_INCH } from '../../core/units/measures';
@@ -30,24 +31,26 @@ import { ReadWithRow } from './ReadWith';
 const MOST = 1000;
 const MOST_GRAMS = 100_000;
 
+/** A list's chosen line is cut off beyond so many letters: then it stands under it whole. */
+const FITS = 36;
+const PHONE_FITS = 26;
+
 /** What an answer may be, in SI. */
-const boundsOf = (asks: Asks) => ({
-  min: asks === 'temperature' ? -5 : 0,
-  max: asks === 'grams' ? MOST_GRAMS : MOST,
-});
+const boundsOf = (asks: Asks) =>
+  asks === 'temperature' ? BOUNDS.potTempC : { min: 0, max: asks === 'grams' ? MOST_GRAMS : MOST };
 
 /** How an answer is typed in the maker's units, and read back in SI. */
 function scaleOf(asks: Asks, { units }: Format) {
-  const plain = (unit: string, factor = 1, offset = 0) => ({
+  const plain = (unit: string, factor = 1, offset = 0, decimals = 2) => ({
     unit,
-    shown: (si: number) => String(Math.round((si * factor + offset) * 100) / 100),
+    shown: (si: number) => String(roundTo(si * factor + offset, decimals)),
     si: (typed: number) => (typed - offset) / factor,
   });
   switch (asks) {
     case 'step':
       return units.temperature === 'F' ? plain('°F', 1.8) : plain('°C');
     case 'temperature':
-      return units.temperature === 'F' ? plain('°F', 1.8, 32) : plain('°C');
+      return units.temperature === 'F' ? plain('°F', 1.8, 32, 1) : plain('°C', 1, 0, 1);
     case 'weight':
       return units.mass === 'oz' ? plain('lb', 1 / KG_PER_POUND) : plain('kg');
     case 'litres':
@@ -146,6 +149,9 @@ export function Mishap({
             setTyped({});
           }}
         />
+        {text.length > PHONE_FITS && (
+          <p className={`name text-[18px] ${text.length > FITS ? '' : 'tab:hidden'}`}>{text}.</p>
+        )}
         {asks.map((ask) =>
           'choices' in ask ? (
             <Select

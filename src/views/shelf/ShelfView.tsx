@@ -1,4 +1,4 @@
-import { format as formatDate } from 'date-fns';
+import { format as formatDate, parseISO } from 'date-fns';
 import { GOOD_KINDS, type Good, type GoodKind, strengthNow, usable } from '../../kitchen/goods';
 import { planBrief } from '../../plan/plan';
 import { leftOf } from '../../run/shelf';
@@ -7,6 +7,7 @@ import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
+import { dayText } from '../common/times';
 import { briefOf } from '../draft/briefOf';
 import { useBelief } from '../draft/useBelief';
 import { Board } from './Board';
@@ -106,7 +107,7 @@ function OnBoard({ good }: { good: Good }) {
       <p className="text-[14px] text-ink-soft">
         {[
           good.lot && `lot ${good.lot}`,
-          good.opened ? `open since ${good.opened}` : 'closed',
+          good.opened ? `open since ${dayText(parseISO(good.opened).getTime())}` : 'closed',
           strength !== null && `${format.percent(strength * 100)} of its strength left`,
           good.origin,
           good.allergens && `contains ${good.allergens}`,
