@@ -1,7 +1,7 @@
-import { format as formatDate } from 'date-fns';
 import { ToggleGroup } from 'radix-ui';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { memo, useDeferredValue, useEffect, useMemo, useRef, useState } from 'react';
 import { cbrtOf } from '../../core/numeric/elementary';
+import type { Method } from '../../makes/method';
 import type { Brief } from '../../plan/brief/schema';
 import type { Plan } from '../../plan/schema';
 import { useFormat, useNow } from '../../store/hooks';
@@ -9,7 +9,7 @@ import { useMethod, useMethodBook } from '../../store/methodBook';
 import { draftChanged } from '../../store/slices/draft';
 import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
 import { hoursText } from '../common/times';
-import { type Becoming, becomings, SHELVES } from './becomings';
+import { type Asked, becoming, SHELVES } from './becomings';
 import { StartButton } from './StartButton';
 
 /** The make being planned, by name, when it is ready and the way to the pot; the name opens what else this milk could become. */
@@ -77,20 +77,13 @@ export function Shelves({ onChosen }: { onChosen(): void }) {
   const goods = useAppSelector((state) => state.data.goods);
   const used = useAppSelector(selectUsed);
   const methods = useMethodBook();
-  const now = useNow(60_000);
-  const all = useMemo(
-    () =>
-      becomings(
-        draft,
-        kitchen,
-        { goods, used: used.goods },
-        format,
-        formatDate(now, "yyyy-MM-dd'T'HH:mm"),
-        now,
-        methods,
-      ),
-    [draft, kitchen, goods, used, format, now, methods],
+  const nowMs = useNow(60_000);
+  const asked = useMemo(
+    () => ({ draft, kitchen, shelved: { goods, used: used.goods }, format, nowMs, methods }),
+    [draft, kitchen, goods, used, format, nowMs, methods],
   );
+  // As many plans as there are makes: nobody waits for them who types, or knows what it shall be.
+  const late = useDeferredValue<Asked | null>(asked, null);
   const choose = (method: string) => {
     if (method !== '') dispatch(draftChanged({ method }));
     onChosen();
@@ -108,10 +101,10 @@ export function Shelves({ onChosen }: { onChosen(): void }) {
         <div key={shelf.name}>
           <h2 className="text-[20px]">{shelf.name}</h2>
           <p className="text-[14px] text-ink-soft">{shelf.how}</p>
-          {all
-            .filter(({ method }) => shelf.families.includes(method.family))
-            .map((one) => (
-              <OnShelf key={one.method.id} {...one} />
+          {methods
+            .filter(({ family }) => shelf.families.includes(family))
+            .map((method) => (
+              <OnShelf key={method.id} method={method} asked={late} />
             ))}
         </div>
       ))}
@@ -119,9 +112,12 @@ export function Shelves({ onChosen }: { onChosen(): void }) {
   );
 }
 
-function OnShelf({ method, plan, against }: Becoming) {
+/** A make on its shelf; what it would be stands there as soon as it is known. */
+const OnShelf = memo(function OnShelf({ method, asked }: { method: Method; asked: Asked | null }) {
   const format = useFormat();
-  const p = plan?.predictions;
+  const it = useMemo(() => asked && becoming(method, asked), [method, asked]);
+  const p = it?.plan?.predictions;
+  const against = it?.against ?? [];
   return (
     <ToggleGroup.Item
       value={method.id}
@@ -133,7 +129,7 @@ function OnShelf({ method, plan, against }: Becoming) {
         <Wheel kg={p?.yieldKg.likely ?? 0} />
         <span className="name min-w-0 flex-1 text-[18px] leading-tight">{method.title}</span>
       </span>
-      <span id={`figures-${method.id}`} className="mt-0.5 block text-[14px]">
+      <span id={`figures-${method.id}`} className="mt-0.5 block min-h-[1.4rem] text-[14px]">
         {p && (
           <>
             <strong className="figure text-[17px]">{format.kg(p.yieldKg.likely)}</strong> ·{' '}
@@ -144,7 +140,7 @@ function OnShelf({ method, plan, against }: Becoming) {
       </span>
     </ToggleGroup.Item>
   );
-}
+});
 
 /** Hours as a shelf label says them: days from two on. */
 function longText(hours: number): string {

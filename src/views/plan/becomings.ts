@@ -1,3 +1,4 @@
+import { format as formatDate } from 'date-fns';
 import type { Format } from '../../core/units/format';
 import type { Good } from '../../kitchen/goods';
 import { unattended } from '../../kitchen/hours';
@@ -18,7 +19,6 @@ import { timesOf } from './planTimes';
 
 /** What could become of the milk in hand: one make with its figures, and what speaks against it. */
 export interface Becoming {
-  method: Method;
   plan: Plan | null;
   against: string[];
 }
@@ -81,28 +81,26 @@ function lacking(plan: Plan, { goods, used }: Shelved): string[] {
   ];
 }
 
-/** Every make of the milk that stands in the form, with what is on the shelf. */
-export function becomings(
-  draft: Draft,
-  kitchen: Kitchen,
-  shelved: Shelved,
-  format: Format,
-  nowWall: string,
-  now: number,
-  methods: MethodBook,
-): Becoming[] {
-  return methods.map((method) => {
-    const { brief, faults } = briefOf({ ...draft, method: method.id }, kitchen, nowWall, methods);
-    const planned = brief && planBrief(brief, { spread: false, methods });
-    if (planned?.ok) {
-      const { plan } = planned.value;
-      return {
-        method,
-        plan,
-        against: [...objections(method, plan, draft, kitchen, now), ...lacking(plan, shelved)],
-      };
-    }
-    const fault = (planned && !planned.ok ? planned.faults : faults)[0];
-    return { method, plan: null, against: fault ? [faultText(fault, format)] : [] };
-  });
+/** What is asked about: the milk that stands in the form, where and when it is, and what there is to make something of it with. */
+export interface Asked {
+  draft: Draft;
+  kitchen: Kitchen;
+  shelved: Shelved;
+  format: Format;
+  nowMs: number;
+  methods: MethodBook;
+}
+
+/** What a make would be of the milk in hand. */
+export function becoming(method: Method, asked: Asked): Becoming {
+  const { draft, kitchen, shelved, format, nowMs, methods } = asked;
+  const nowWall = formatDate(nowMs, "yyyy-MM-dd'T'HH:mm");
+  const { brief, faults } = briefOf({ ...draft, method: method.id }, kitchen, nowWall, methods);
+  const planned = brief && planBrief(brief, { spread: false, methods });
+  if (planned?.ok) {
+    const { plan } = planned.value;
+    return { plan, against: [...objections(method, plan, draft, kitchen, nowMs), ...lacking(plan, shelved)] };
+  }
+  const fault = (planned && !planned.ok ? planned.faults : faults)[0];
+  return { plan: null, against: fault ? [faultText(fault, format)] : [] };
 }
