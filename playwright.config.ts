@@ -17,6 +17,8 @@ const chromium = JSON.parse(
 const FOR_SECONDS = [
   '--force-gpu-mem-available-mb=8',
   '--js-flags=--no-turbofan,--interrupt-budget-for-maglev=300000,--min-semi-space-size=16',
+  '--default-tile-width=640',
+  '--default-tile-height=416',
   '--disable-audio-output',
 ];
 

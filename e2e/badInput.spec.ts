@@ -13,30 +13,25 @@ test.describe('bad input is answered beside the field and nothing typed is lost'
     ['Starts at', '70', 'give 0 to 45'],
     ['Scald to', '120', 'give 80 to 95'],
   ];
-  const labels = [...new Set(cases.map(([label]) => label))];
-  for (const label of labels) {
-    test(`${label}: ${cases.flatMap(([one, text]) => (one === label ? `“${text}”` : [])).join(', ')}`, async ({
-      page,
-    }) => {
-      await open(page, '/plan');
-      const before = (await page.getByTestId('yield').textContent()) ?? '';
+  test('numbers that cannot be', async ({ page }) => {
+    await open(page, '/plan');
+    const before = (await page.getByTestId('yield').textContent()) ?? '';
+    const begins = page.getByRole('button', { name: 'Take it to the pot' });
+    for (const [label, text, answer] of cases) {
       const field = page.getByRole('textbox', { name: label, exact: true });
       const right = await field.inputValue();
-      const begins = page.getByRole('button', { name: 'Take it to the pot' });
-      for (const [, text, answer] of cases.filter(([one]) => one === label)) {
-        await type(page, label, text);
-        await expect(page.locator(`[data-field="${label}"]`).getByRole('alert')).toContainText(answer);
-        await expect(field).toHaveAttribute('aria-invalid', 'true');
-        await expect(page.getByTestId('yield')).toHaveText(before);
-        await expect(begins).toBeDisabled();
-        await page.reload();
-        await expect(field).toHaveValue(text);
-        await expect(page.getByRole('alert')).toContainText(answer);
-        await type(page, label, right);
-        await expect(begins).toBeEnabled();
-      }
-    });
-  }
+      await type(page, label, text);
+      await expect(page.locator(`[data-field="${label}"]`).getByRole('alert')).toContainText(answer);
+      await expect(field).toHaveAttribute('aria-invalid', 'true');
+      await expect(page.getByTestId('yield')).toHaveText(before);
+      await expect(begins).toBeDisabled();
+      await page.reload();
+      await expect(field).toHaveValue(text);
+      await expect(page.getByRole('alert')).toContainText(answer);
+      await type(page, label, right);
+      await expect(begins).toBeEnabled();
+    }
+  });
 
   test('vinegar of 0 or 80 %, and an acid too weak for the set', async ({ page }) => {
     await open(page, '/plan');

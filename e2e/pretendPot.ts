@@ -44,7 +44,7 @@ async function warm(page: Page) {
     const left = /^(\d+):\d\d,/.exec(
       (await now(page).getByRole('timer').getAttribute('aria-label')) ?? '',
     )?.[1];
-    await on(page, Number(left ?? 0) > 12 ? '5' : '1');
+    await on(page, Number(left ?? 0) > 8 ? '5' : '1');
   }
   await hob(page, 'off');
   await on(page, '1');

@@ -2,15 +2,19 @@ import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { beginsInSight } from './inSight';
 import { action, openPlan, toThePot } from './kitchen';
+import { figuresAreTheCores } from './planned';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const heading = (page: Page) => now(page).getByText(/· stage \d+ of \d+ ·/);
 const place = async (page: Page) =>
   /stage (\d+) of (\d+)/.exec((await heading(page).textContent()) ?? '') ?? [];
 
-for (const { title } of METHODS) {
-  test(`${title}: from the plan through every stage to the book`, async ({ page }) => {
-    await openPlan(page, title);
+for (const method of METHODS) {
+  test(`${method.title}: from the plan, its figures the core’s, through every stage to the book`, async ({
+    page,
+  }) => {
+    await openPlan(page, method.title);
+    await figuresAreTheCores(page, method);
     await toThePot(page);
     const [, , total = '0'] = await place(page);
     for (let stage = 1; stage < Number(total); stage++) {
