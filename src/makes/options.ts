@@ -91,7 +91,7 @@ export const cookTo = (usual: number, min: number, max: number): NumberOption =>
   heat(
     'Cook to',
     { default: usual, min, max },
-    'Hotter curd is drier: about half a point of moisture for a degree Celsius.',
+    'Hotter curd is drier: about a point of moisture for 2 °C, or 4 °F.',
   );
 
 export const stirFor = (usual: number, min: number, max: number): NumberOption =>

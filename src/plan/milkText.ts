@@ -18,7 +18,7 @@ export function milkText({ brief }: Plan, { of }: Method, format: Format): strin
     milk.homogenised ? FAT_WORDS.homogenised : FAT_WORDS.risen,
     `${format.temp(startC)}${pH === undefined ? '' : `; pH ${format.pH(pH)}`}`,
     ...(heat ? [heatText(heat, format)] : []),
-    ...(keepWarm ? [`kept warm ${KEPT_WORDS[keepWarm][0]}`] : []),
+    ...(keepWarm ? [`kept warm ${KEPT_WORDS[keepWarm]}`] : []),
   ];
   return `${parts.join(', ')}.`;
 }

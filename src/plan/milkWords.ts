@@ -1,5 +1,6 @@
 import type { HeatedBy, KeepWarm } from '../core/heat/warming';
 import type { Species, Treatment } from '../core/milk/species';
+import type { Format } from '../core/units/format';
 
 /** Whose milk, in a sentence. */
 export const MILK_OF: Record<Species, string> = {
@@ -30,11 +31,20 @@ export const HEATED_WORDS: Record<HeatedBy, readonly [text: string, reason: stri
   roaster: ['in a roaster', 'From all sides, by its rated power.'],
 };
 
-/** What keeps it warm off the heat, and how well. Common practice. */
-export const KEPT_WORDS: Record<KeepWarm, readonly [text: string, reason: string]> = {
-  lid: ['with a lid on', 'A bare pot loses four or five degrees Celsius in an hour.'],
-  towel: ['in a towel', 'About half of that.'],
-  blanket: ['in a blanket', 'A degree or two Celsius in an hour.'],
-  insulated: ['in an insulated pot', 'Less than a degree Celsius in an hour.'],
-  bath: ['in its warm bath', 'As the bath is.'],
+/** What keeps it warm off the heat. */
+export const KEPT_WORDS: Record<KeepWarm, string> = {
+  lid: 'with a lid on',
+  towel: 'in a towel',
+  blanket: 'in a blanket',
+  insulated: 'in an insulated pot',
+  bath: 'in its warm bath',
 };
+
+/** How well that does it, in the maker's degrees. Common practice. */
+export const keptReasons = ({ tempStep }: Format): Record<KeepWarm, string> => ({
+  lid: `A bare pot loses about ${tempStep(4.5, 0)} in an hour.`,
+  towel: 'About half of what a bare pot loses.',
+  blanket: `${tempStep(1, 0)} to ${tempStep(2, 0)} in an hour.`,
+  insulated: `Less than ${tempStep(1, 0)} in an hour.`,
+  bath: 'As the bath is.',
+});

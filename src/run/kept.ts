@@ -31,7 +31,7 @@ export function keptText(state: MakeState, format: Format): string | null {
   const toC = course?.at(-1)?.[1];
   if (!does(stage, 'sets') || fromC === undefined || toC === undefined) return null;
   const { keepWarm, roomC = 20, milk } = state.plan.brief;
-  const how = keepWarm ? capital(KEPT_WORDS[keepWarm][0]) : 'Covered and wrapped';
+  const how = keepWarm ? capital(KEPT_WORDS[keepWarm]) : 'Covered and wrapped';
   const fallC = fromC - toC;
   if (fallC < 0.5) return `${how} it keeps its heat.`;
   const litres = milk.litres ?? 1;
@@ -46,7 +46,7 @@ export function keptText(state: MakeState, format: Format): string | null {
     fallC <= LETS_GO_C
       ? ''
       : better
-        ? ` ${capital(KEPT_WORDS[KEEPS[better]][0])} it would lose less than ${format.tempStep(LETS_GO_C, 0)}.`
+        ? ` ${capital(KEPT_WORDS[KEEPS[better]])} it would lose less than ${format.tempStep(LETS_GO_C, 0)}.`
         : ' Warm the room, or set it in a bath that is kept warm.';
   return `${how} it goes from ${format.temp(fromC)} to ${format.temp(toC)} meanwhile; the plan reckons with that.${instead}`;
 }

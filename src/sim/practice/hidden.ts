@@ -9,7 +9,7 @@ export const TROUBLES = {
   'fast-culture': 'The culture was livelier than its label says.',
   'hot-hob': 'The hob gave half as much again, and its plate stayed hot.',
   'weak-hob': 'The hob gave a little over half of what it should.',
-  'cold-room': 'The room was eight degrees Celsius colder than thought.',
+  'cold-room': 'The room was much colder than thought, by 8 °C or 14 °F.',
   homogenised: 'The milk had been homogenised, and nobody had said so.',
   'rich-milk': 'The milk was richer than thought, by nearly a point of fat.',
   'thin-milk': 'The milk was thin in protein.',

@@ -2,18 +2,22 @@ import { memo } from 'react';
 import type { Fault } from '../../core/faults/fault';
 import { HEATED_BY, type HeatedBy, KEEP_WARM } from '../../core/heat/warming';
 import type { Method } from '../../makes/method';
-import { HEATED_WORDS, KEPT_WORDS } from '../../plan/milkWords';
+import { HEATED_WORDS, KEPT_WORDS, keptReasons } from '../../plan/milkWords';
+import { useFormat } from '../../store/hooks';
 import { draftChanged, FIRST_DRAFT } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { SayPick } from '../../ui/say/SayPick';
 import { DraftSay } from './DraftNumber';
 
-const USUAL = ['as this make does', 'A towel, or what its stage says.'] as const;
-
-const choices = <T extends string>(
-  names: readonly T[],
-  words: Record<T, readonly [text: string, reason: string]>,
-) => names.map((value) => ({ value, text: words[value][0], reason: words[value][1] }));
+const WARMED = HEATED_BY.map((value) => {
+  const [text, reason] = HEATED_WORDS[value];
+  return { value, text, reason };
+});
+const USUAL = {
+  value: 'usual',
+  text: 'as this make does',
+  reason: 'A towel, or what its stage says.',
+} as const;
 
 /** What warms the pot, and what keeps it warm: both change the times, the coasting and so the doses. */
 export const HeatSays = memo(function HeatSays({
@@ -26,6 +30,7 @@ export const HeatSays = memo(function HeatSays({
   const dispatch = useAppDispatch();
   const heatBy = useAppSelector((state) => state.draft.heatBy);
   const keepWarm = useAppSelector((state) => state.draft.keepWarm);
+  const reasons = keptReasons(useFormat());
   const about = { faults, placeholder: 'usual' };
   const bath = heatBy === 'sink' || heatBy === 'water-bath' || heatBy === 'thermostat';
   const sets = method.coagulant !== null || method.culture !== null;
@@ -36,7 +41,7 @@ export const HeatSays = memo(function HeatSays({
         label="Warmed"
         value={heatBy}
         said={heatBy !== FIRST_DRAFT.heatBy}
-        options={choices(HEATED_BY, HEATED_WORDS)}
+        options={WARMED}
         onChange={(next: HeatedBy) => dispatch(draftChanged({ heatBy: next }))}
       />
       {heatBy === 'sink' && (
@@ -64,7 +69,10 @@ export const HeatSays = memo(function HeatSays({
             label="Kept warm"
             value={keepWarm ?? 'usual'}
             said={keepWarm !== null}
-            options={choices(['usual', ...KEEP_WARM] as const, { ...KEPT_WORDS, usual: USUAL })}
+            options={[
+              USUAL,
+              ...KEEP_WARM.map((value) => ({ value, text: KEPT_WORDS[value], reason: reasons[value] })),
+            ]}
             onChange={(next) => dispatch(draftChanged({ keepWarm: next === 'usual' ? null : next }))}
           />
         </>

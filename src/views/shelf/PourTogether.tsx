@@ -24,9 +24,9 @@ import { useMilk } from '../draft/useMilk';
 import { PAIL_LITRES, PourPail } from './PourPail';
 
 const MOST_LITRES = 100_000;
-/** What each one poured is called, and its litres. */
+/** What each one poured is called, and how much of it. */
 const CALLED = [
-  ['Milk', 'Its litres'],
+  ['Milk', 'So much of it'],
   ['With', 'Pour in'],
   ['And', 'And pour in'],
   ['And then', 'And then pour in'],
