@@ -1,6 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { keyOf, type Learning, type Learnt } from '../learn/learnt';
 import { saysOf } from '../learn/says';
+import { learnedLast } from '../store/learned';
 import { usePorts } from '../store/ports';
 import { learningRead } from '../store/slices/learning';
 import { selectOver, useAppDispatch, useAppSelector } from '../store/store';
@@ -13,12 +14,15 @@ function newsOf(before: Learning, after: Learning, named: (one: Learnt) => Learn
   return after.learnt.filter((one) => one.told && !told.has(keyOf(one))).map((one) => saysOf(named(one)));
 }
 
+/** Whether both came to the same: then nothing is planned anew for it. */
+const same = (a: Learning, b: Learning | null) => JSON.stringify(a) === JSON.stringify(b);
+
 /** Learning begins when the makes have stood for so long, ms. */
 const LATER_MS = 400;
 
 /** Learns from finished makes whenever one is finished, corrected or taken out, and says once what has become known. */
 export function useLearner() {
-  const { learner } = usePorts();
+  const { learner, db } = usePorts();
   const dispatch = useAppDispatch();
   const over = useAppSelector(selectOver);
   const named = useNamed();
@@ -28,20 +32,23 @@ export function useLearner() {
   useEffect(() => {
     if (over.length === 0 && last.current === null) return;
     let wanted = true;
-    const learn = async () => {
-      const learning = await learner.learn();
-      if (!wanted || !learning) return;
+    let idle: ReturnType<typeof setTimeout> | undefined;
+    const hear = (learning: Learning | null) => {
       const before = last.current;
+      if (!wanted || !learning || same(learning, before)) return;
       last.current = learning;
       dispatch(learningRead(learning));
       const news = before ? newsOf(before, learning, name.current) : [];
       if (news.length > 0) toast(`Learned: ${news.join(' ')}`, { duration: 12_000 });
     };
-    // Not while the view is being opened: what was learned may come a moment later.
-    const idle = setTimeout(learn, LATER_MS);
+    void learnedLast(db, over.length).then((known) => {
+      if (known) hear(known);
+      // Not while the view is being opened: what has to be learned may come a moment later.
+      else if (wanted) idle = setTimeout(async () => hear(await learner.learn()), LATER_MS);
+    });
     return () => {
       wanted = false;
       clearTimeout(idle);
     };
-  }, [over, learner, dispatch]);
+  }, [over, learner, db, dispatch]);
 }

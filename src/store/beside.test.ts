@@ -1,8 +1,6 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
 import { logTold } from '../judge/fixtures/told';
-import { learnFrom } from '../learn/learn';
-import { taughtBy } from '../learn/samples';
 import type { MakeEvent } from '../run/events';
 import { SUMMARY_VERSION } from '../run/line';
 import { stateOf } from '../run/state';
@@ -254,20 +252,5 @@ describe('packs of a book that grows', () => {
     const { summaries, open } = await summaryReader(db)();
     expect(summaries).toEqual(await kept());
     expect(open).toEqual(['make-runs']);
-  });
-});
-
-describe('what makes teach', () => {
-  it('is kept beside their logs, and comes to the same as from the logs', async () => {
-    const plain = learnFrom(
-      [taughtBy('over-make', stateOf(over)), taughtBy('other-make', stateOf(other))].flatMap(
-        (one) => one ?? [],
-      ),
-    );
-    expect(await learnKept(db)).toEqual(plain);
-    expect(await db.taught.count()).toBe(2);
-    expect(await learnKept(db)).toEqual(plain);
-    await removeMake(db, 'other-make');
-    expect((await learnKept(db)).makes).toBe(1);
   });
 });

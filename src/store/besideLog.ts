@@ -4,8 +4,9 @@ import { packOf } from './packOf';
 /** What is reckoned once from a make's log and kept beside it, keyed by make and length of the log; lost, it is reckoned again. */
 export const BESIDE_LOG = ['summaries', 'taught'] as const;
 
-/** Where summaries stand packed: what is struck out goes there too. */
+/** Where summaries stand packed, and what all makes teach together: what is struck out goes there too. */
 const PACKED = 'packs';
+const TOGETHER = 'learned';
 
 /** A make with the length of its log. */
 export type AsLong = [makeId: string, events: number];
@@ -42,6 +43,7 @@ async function strikeOut(core: DBCore, trans: DBCoreTransaction, makes: string[]
     : [all];
   const struck = makes && new Set<unknown>(makes);
   const packs = new Set<number>();
+  let together = false;
   for (const name of BESIDE_LOG) {
     const table = core.table(name);
     for (const range of ranges) {
@@ -54,9 +56,11 @@ async function strikeOut(core: DBCore, trans: DBCoreTransaction, makes: string[]
       // Nothing is written where nothing stands, so that nobody who follows these tables is woken.
       if (keys.length > 0) await table.mutate({ type: 'delete', trans, keys });
       for (const key of keys) packs.add(packOf(String(firstOf(key))));
+      if (name === 'taught' && keys.length > 0) together = true;
     }
   }
   if (packs.size > 0) await core.table(PACKED).mutate({ type: 'delete', trans, keys: [...packs] });
+  if (together) await core.table(TOGETHER).mutate({ type: 'deleteRange', trans, range: all });
 }
 
 /**
@@ -68,7 +72,7 @@ export const besideLog = (core: DBCore): DBCore => ({
   transaction: (stores, mode, options) =>
     core.transaction(
       mode === 'readwrite' && stores.includes('events')
-        ? [...new Set([...stores, ...BESIDE_LOG, PACKED])]
+        ? [...new Set([...stores, ...BESIDE_LOG, PACKED, TOGETHER])]
         : stores,
       mode,
       options,

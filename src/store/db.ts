@@ -4,6 +4,7 @@ import type { WeekWishes } from '../files/weekWishes';
 import type { Good } from '../kitchen/goods';
 import type { Kitchen } from '../kitchen/kitchen';
 import type { KnownMilk } from '../kitchen/milk';
+import type { Learning } from '../learn/learnt';
 import type { Taught } from '../learn/samples';
 import type { Method } from '../makes/method';
 import type { MakeEvent } from '../run/events';
@@ -87,6 +88,14 @@ export interface KeptTaught {
   taught: Taught | null;
 }
 
+/** What all makes that are over teach together, `by` the reckoning, from so many of them. */
+export interface KeptLearning {
+  n: number;
+  by: string;
+  makes: number;
+  learning: Learning;
+}
+
 /** Every table whose rows are read by a schema before they are stored. */
 export const READ_TABLES: readonly TableName[] = [
   'makes',
@@ -126,7 +135,7 @@ const readable = (core: DBCore): DBCore => ({
 });
 
 /** The latest shape of the tables, and what a browser calls it, which is ten times as much. */
-const VERSION = 6;
+const VERSION = 7;
 const IN_BROWSER = 10;
 
 /**
@@ -153,6 +162,8 @@ export class Database extends Dexie {
   packs!: Table<Pack, number>;
   /** What every make that is over teaches, as this version of the model reckons it. */
   taught!: Table<KeptTaught, AsLong>;
+  /** What all of those come to, in one row; there is none while it is not known. */
+  learned!: Table<KeptLearning, number>;
   #raw: Database | null = null;
 
   constructor(name = 'plump-pail', { guarded = true } = {}) {
@@ -162,7 +173,8 @@ export class Database extends Dexie {
     this.version(3).stores({ photos: 'id, makeId' });
     this.version(4).stores({ before: '++n, gen', aside: '++n' });
     this.version(5).stores({ summaries: '[id+events]', taught: '[id+events]' });
-    this.version(VERSION).stores({ packs: 'n, [by+many]' });
+    this.version(6).stores({ packs: 'n, [by+many]' });
+    this.version(VERSION).stores({ learned: 'n' });
     this.use({ stack: 'dbcore', name: 'beside-log', level: 5, create: besideLog });
     if (guarded) this.use({ stack: 'dbcore', name: 'readable', create: readable });
   }

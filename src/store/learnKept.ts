@@ -1,9 +1,10 @@
 import { learnFrom } from '../learn/learn';
 import type { Learning } from '../learn/learnt';
-import { type Taught, taughtBy } from '../learn/samples';
+import { taughtBy } from '../learn/samples';
 import { MODEL_VERSION } from '../plan/plan';
 import { isOver, stateOf } from '../run/state';
 import type { Database, KeptTaught } from './db';
+import { keepLearning } from './learned';
 import { logReader } from './readLogs';
 import { keepBeside } from './readMakes';
 
@@ -12,14 +13,17 @@ const AT_ONCE = 50;
 
 /**
  * Learns from every make that is over. What one make teaches is kept beside its log and read from there; only makes that are new, have
- * changed, or were reckoned by another model are looked into.
+ * changed, or were reckoned by another model are looked into. What all come to is kept too, so that nothing is learned twice.
  */
 export async function learnKept(db: Database): Promise<Learning> {
   const ids = (await db.makes.toCollection().primaryKeys()).map(String);
-  const kept = new Map(
-    (await db.taught.toArray()).flatMap((row) => (row.by === MODEL_VERSION ? [[row.id, row.taught]] : [])),
+  const here = new Set(ids);
+  const teaching = new Map(
+    (await db.taught.toArray()).flatMap((row) =>
+      row.by === MODEL_VERSION && here.has(row.id) ? [[row.id, row]] : [],
+    ),
   );
-  const fresh = ids.filter((id) => !kept.has(id));
+  const fresh = ids.filter((id) => !teaching.has(id));
   const read = logReader(db);
   for (let i = 0; i < fresh.length; i += AT_ONCE) {
     const { logs } = await read(fresh.slice(i, i + AT_ONCE));
@@ -29,9 +33,10 @@ export async function learnKept(db: Database): Promise<Learning> {
         ? [{ id, events: log.length, by: MODEL_VERSION, taught: taughtBy(id, state) }]
         : [];
     });
-    for (const { id, taught } of rows) kept.set(id, taught);
+    for (const row of rows) teaching.set(row.id, row);
     if (rows.length > 0) await keepBeside(db, db.taught, rows);
   }
-  const here = new Set(ids);
-  return learnFrom([...kept].flatMap(([id, taught]): Taught[] => (taught && here.has(id) ? [taught] : [])));
+  const learning = learnFrom([...teaching.values()].flatMap(({ taught }) => taught ?? []));
+  await keepLearning(db, teaching, learning);
+  return learning;
 }
