@@ -36,11 +36,10 @@ for (let group = 0; group < GROUPS; group++) {
         f.kgParts(plan.predictions.yieldKg.likely).figure,
       );
       const asked = new Set(Object.keys(brief.options ?? {}));
-      for (const stage of sentencesOf(found.value, method, f, asked).stages) {
-        const line = page.getByRole('list', { name: 'Stages' }).locator(`[data-stage="${stage.id}"]`);
-        // The sentences follow the figures a moment later.
-        await expect(line, say).toContainText(sentenceText(stage).replace(/\.$/, ''));
-      }
+      const { stages } = sentencesOf(found.value, method, f, asked);
+      const lines = page.getByRole('list', { name: 'Stages' }).locator('[data-stage]');
+      // The sentences follow the figures a moment later.
+      await expect(lines, say).toContainText(stages.map((stage) => sentenceText(stage).replace(/\.$/, '')));
     }
   });
 }
