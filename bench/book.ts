@@ -241,10 +241,6 @@ try {
   await scroll('as soon as it lies there');
   await atRest(browser);
   await scroll('at rest');
-  await forget('learned');
-  await open();
-  await scroll('while it learns anew from all of them');
-  await atRest(browser);
   const key = await page.evaluate(async () => {
     const button = [...document.querySelectorAll('th button')].find((one) =>
       one.textContent?.startsWith('of plan'),
@@ -260,6 +256,9 @@ try {
   const cdp = await page.context().newCDPSession(page);
   await cdp.send('HeapProfiler.collectGarbage');
   console.log(`the same, what is no longer needed thrown out: ${await memoryText(browser)}`);
+  await forget('learned');
+  await open();
+  await scroll('while it learns anew from all of them');
 } finally {
   await stop();
 }
