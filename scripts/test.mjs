@@ -1,5 +1,5 @@
 /** `npm test`: installs what is missing, then types, lint, import arrows, schemas, unit and browser tests; prints the true totals. */
-import { spawnSync } from 'node:child_process';
+import { spawn, spawnSync } from 'node:child_process';
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { build, ensureChromium, ensurePackages, ROOT } from './setup.mjs';
@@ -14,21 +14,26 @@ mkdirSync(RESULTS, { recursive: true });
 let passed = 0;
 let failed = 0;
 
-function run(args) {
+const env = { ...process.env, FORCE_COLOR: '0' };
+const run = (args) => {
   console.log(`\n> ${args.join(' ')}`);
-  return (
-    spawnSync(args[0], args.slice(1), {
-      cwd: ROOT,
-      stdio: 'inherit',
-      env: { ...process.env, FORCE_COLOR: '0' },
-    }).status === 0
-  );
-}
+  return spawnSync(args[0], args.slice(1), { cwd: ROOT, stdio: 'inherit', env }).status === 0;
+};
 
-/** A check that passes or fails as one. */
+/** A check that passes or fails as one, beside others; what it says is printed when it has ended. */
 function check(args) {
-  if (run(args)) passed++;
-  else failed++;
+  const child = spawn(args[0], args.slice(1), { cwd: ROOT, env });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (part) => (said += part));
+  return new Promise((resolve) => {
+    child.on('error', (error) => (said += error.message));
+    child.on('close', (code) => {
+      console.log(`\n> ${args.join(' ')}\n${said}`);
+      if (code === 0) passed++;
+      else failed++;
+      resolve();
+    });
+  });
 }
 
 /** A test runner that leaves a report; one that left none counts as a failure, whatever it said. */
@@ -41,12 +46,15 @@ function runner(args, report, count) {
   if (!ok && totals.failed === 0) failed++;
 }
 
-check(['node', 'node_modules/typescript-native/bin/tsc', '--noEmit', '-p', '.']);
-check(['npx', 'biome', 'check', '--error-on-warnings', '.']);
-check(['npx', 'depcruise', '--config', '.dependency-cruiser.cjs', 'src', 'cli', 'server']);
-check(['npx', 'tsx', 'scripts/schemas.ts', '--check']);
-// The server's tests and the browser's need a build.
+const checks = [
+  ['node', 'node_modules/typescript-native/bin/tsc', '--noEmit', '-p', '.'],
+  ['npx', 'biome', 'check', '--error-on-warnings', '.'],
+  ['npx', 'depcruise', '--config', '.dependency-cruiser.cjs', 'src', 'cli', 'server'],
+  ['npx', 'tsx', 'scripts/schemas.ts', '--check'],
+].map(check);
+// The server's tests and the browser's need a build; it is made beside the checks.
 build();
+await Promise.all(checks);
 runner(
   [
     'npx',

@@ -18,8 +18,8 @@ export default function PlanView() {
   const draft = useAppSelector((state) => state.draft);
   const chosen = useMethod(draft.method);
   const now = useNow(60_000);
-  // Nobody sees the paper while typing: it may follow a moment later, the first time too.
-  const onPaper = useDeferredValue(live.planned, null);
+  // Nobody sees the paper while typing: it may follow a moment later, the first time too. What nobody has chosen is not printed.
+  const onPaper = useDeferredValue(draft.chosen ? live.planned : null, null);
   const plan = live.planned?.plan ?? null;
   const [fromShelf, setFromShelf] = useState(false);
   const taken = () => {
@@ -36,7 +36,7 @@ export default function PlanView() {
           clock={onPaper.plan.predictions.totalHours > 20 ? dayClock : clockText}
         />
       )}
-      <div className="print:hidden">
+      <div className={onPaper ? 'print:hidden' : undefined}>
         <Changes planned={live.planned}>
           {draft.chosen ? (
             <MethodChooser brief={live.brief} plan={plan} justChosen={fromShelf} />

@@ -37,6 +37,7 @@ export function useLivePlan(): LivePlan {
     () => briefOf(draft, kitchen, formatDate(minute * 60_000, "yyyy-MM-dd'T'HH:mm"), methods),
     [draft, kitchen, minute, methods],
   );
+  const { chosen } = draft;
   const key = brief === null ? null : JSON.stringify(brief);
   // The same brief keeps its identity however often it is written down anew.
   const kept = useRef<{ key: string; brief: Brief } | null>(null);
@@ -54,7 +55,8 @@ export function useLivePlan(): LivePlan {
   const [broken, setBroken] = useState<{ key: string | null; faults: Fault[] }>({ key: null, faults: [] });
   const [spread, setSpread] = useState<{ key: string; belief: Belief; planned: Planned } | null>(null);
   useEffect(() => {
-    if (key === null || same === null) return;
+    // What has not been chosen is shown without a spread, and keeps nobody waiting who chooses.
+    if (key === null || same === null || !chosen) return;
     let wanted = true;
     void planner.plan(same, { belief, methods }).then((result) => {
       if (!wanted || !result) return;
@@ -64,7 +66,7 @@ export function useLivePlan(): LivePlan {
     return () => {
       wanted = false;
     };
-  }, [key, same, planner, belief, methods]);
+  }, [key, same, chosen, planner, belief, methods]);
   const own = spread !== null && spread.key === key && spread.belief === belief;
   if (spread && own) last.current = spread.planned;
   else if (likely?.ok)
