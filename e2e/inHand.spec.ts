@@ -90,5 +90,21 @@ test('a bottle known by the 1 : 12,000 on its label is dosed by it, and a word i
   await ratio.fill('strong');
   await expect(page.getByRole('dialog')).toContainText('"strong" is not a number: give 1000 to 10000000.');
   await page.getByLabel('Coagulant', { exact: true }).selectOption('tablet');
-  await expect(page.getByLabel('Known by')).toHaveValue('strength');
+  // A tablet of which nothing is said is the usual one, and that is said.
+  await expect(page.getByLabel('Known by')).toHaveValue('nothing');
+  await expect(dose).toContainText(/tablet/);
+  await page.keyboard.press('Escape');
+  await expect(dose.getByRole('status')).toContainText('Nothing is said of how strong these tablets are');
+  await product(page, 'coagulant');
+  await page.getByLabel('Known by').selectOption('strength');
+  await page.getByRole('textbox', { name: 'IMCU a tablet' }).fill('700');
+  await expect(dose.getByRole('status')).toHaveCount(0);
+  // Salt goes by the spoon as it is ground.
+  const salt = page.locator('[data-dose="salt"]');
+  const spoons = async () => /^.*? tsp/.exec((await salt.locator('p').first().textContent()) ?? '')?.[0];
+  const fine = await spoons();
+  await product(page, 'salt');
+  await page.getByLabel('Salt is').selectOption('flaked');
+  await expect(salt).toContainText('flaked salt');
+  expect(await spoons()).not.toBe(fine);
 });

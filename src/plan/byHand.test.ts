@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
+import { SALT_KINDS, spoonsFor } from '../core/salt/spoons';
 import { formatter, type INSTRUMENTS, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { stageKind } from '../makes/kinds';
 import { basic, planned } from './fixtures/briefs';
+import { givenSalt } from './given';
 import { tellingOf } from './telling';
 
 const WARMED = ['warm', 'scald', 'cool', 'cook'];
@@ -45,5 +47,20 @@ describe('without instruments', () => {
     const salt = stepsOf('squeaky-curds', ['scale']).find(({ kind }) => kind === 'salt');
     expect(salt?.text).toMatch(/Without a scale: (¼ tsp \+ ⅛ tsp|⅜ tsp|¼ tsp) of fine salt/);
     expect(stepsOf('squeaky-curds', []).find(({ kind }) => kind === 'salt')?.text).not.toContain('Without');
+  });
+
+  it('salt goes by the spoon as it is ground: as many grams of each, and more spoons of flakes', () => {
+    const salted = (kind: (typeof SALT_KINDS)[number]) =>
+      planned(basic('squeaky-curds', {}, { salt: { kind } })).plan.doses.find(({ id }) => id === 'salt');
+    for (const kind of SALT_KINDS) {
+      expect(salted(kind)?.grams).toBe(
+        planned(basic('squeaky-curds')).plan.doses.find(({ id }) => id === 'salt')?.grams,
+      );
+      expect(salted(kind)?.ingredient).toBe(`${kind} salt`);
+      expect(salted(kind)?.spoons).toBe(spoonsFor(`${kind} salt`, salted(kind)?.grams ?? 0).text);
+    }
+    expect(new Set(SALT_KINDS.map((kind) => salted(kind)?.spoons)).size).toBe(3);
+    // What is spooned in is weighed by the same spoon.
+    expect(givenSalt({ salt: { kind: 'flaked', given: { amount: 2, unit: 'tsp' } } })).toBeCloseTo(5.8, 9);
   });
 });

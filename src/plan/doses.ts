@@ -3,7 +3,7 @@ import { FIRST_SHARE } from '../core/acid/coagulation';
 import { amountOfImcu, productOf, tabletsText } from '../core/coagulant/product';
 import { cultureAmount } from '../core/culture/measure';
 import { brineSaltGrams } from '../core/salt/brine';
-import { type Spoonable, spoonsFor } from '../core/salt/spoons';
+import { type SaltKind, type Spoonable, saltOf, spoonsFor } from '../core/salt/spoons';
 import { type Given, givenText } from '../core/units/given';
 import { decimalsFor, roundTo } from '../core/units/numbers';
 import { stockFor } from '../core/units/stock';
@@ -93,9 +93,15 @@ function coagulantDose(coagulant: NonNullable<Resolved['coagulant']>, imcu: numb
 /** Nobody spoons more salt than this. */
 const MOST_SPOONED_G = 250;
 
-const salted = (id: Dose['id'], ingredient: string, grams: number, diluteInMl = 0): Dose =>
+const salted = (
+  id: Dose['id'],
+  ingredient: string,
+  grams: number,
+  kind: SaltKind | undefined,
+  diluteInMl = 0,
+): Dose =>
   plain(id, ingredient, grams, {
-    spoons: grams < MOST_SPOONED_G ? spoonsFor('fine salt', grams).text : '',
+    spoons: grams < MOST_SPOONED_G ? spoonsFor(saltOf(kind), grams).text : '',
     diluteInMl: g(diluteInMl),
   });
 
@@ -117,6 +123,7 @@ export function dosesOf(
   const takes = (what: Dose['id']) => stages.some((stage) => stage.kind.takes(stage.params).includes(what));
   const litres = brief.milk.litres as number;
   const lines: Dose[] = [];
+  const { salt } = brief;
   const cream = creamOf(brief);
   if (cream)
     lines.push(plain('cream', 'cream', cream.massKg * 1000, { millilitres: g(cream.litres * 1000) }));
@@ -153,11 +160,14 @@ export function dosesOf(
   if (brief.coagulant && dosed.imcuPerLitre !== null && takes('coagulant'))
     lines.push(coagulantDose(brief.coagulant, dosed.imcuPerLitre * litres));
   if (takes('salt') && outcome.strewnGrams > 0)
-    lines.push({ ...salted('salt', 'fine salt', outcome.strewnGrams), ...inHand(brief.salt?.given) });
+    lines.push({
+      ...salted('salt', saltOf(salt?.kind), outcome.strewnGrams, salt?.kind),
+      ...inHand(salt?.given),
+    });
   if (takes('brine-salt')) {
     const water = outcome.yieldKg * (method.brineWaterPerKg ?? BRINE_WATER_PER_KG);
     const grams = brineSaltGrams(water, Number(brief.options.brinePctWw));
-    lines.push(salted('brine-salt', 'salt for the brine', grams, water * 1000));
+    lines.push(salted('brine-salt', 'salt for the brine', grams, salt?.kind, water * 1000));
   }
   return lines;
 }

@@ -8,7 +8,7 @@ import {
 import { imcuPerMeasure, productOf } from '../core/coagulant/product';
 import { usualLitresPerGram } from '../core/culture/measure';
 import { Infeasible } from '../core/faults/fault';
-import { GRAMS_PER_TEASPOON, type Spoonable } from '../core/salt/spoons';
+import { GRAMS_PER_TEASPOON, type Spoonable, saltOf } from '../core/salt/spoons';
 import { type Given, givenGrams, givenMl } from '../core/units/given';
 import type { Resolved } from './brief/resolved';
 
@@ -60,7 +60,12 @@ export function givenImcu({ coagulant }: Pick<Resolved, 'coagulant'>): number | 
 /** Freeze-dried culture in a level teaspoon, g: an eighth is about 0.3. From memory, ±25 %. */
 const CULTURE_G_PER_TSP = 2.4;
 /** Milk a sachet is sold for where it does not say, L. Common practice. */
-const USUAL_SACHET_L = 10;
+export const USUAL_SACHET_L = 10;
+/** Whether a culture goes in by the sachet, and nothing is said of how much milk that is for. */
+export const unsaidSachet = ({ culture }: Pick<Resolved, 'culture'>): boolean =>
+  culture?.form === 'freeze-dried' &&
+  culture.given?.unit === 'sachet' &&
+  culture.labelLitresPerSachet === undefined;
 /** A liquid starter, kg/L. From memory. */
 const STARTER_KG_PER_L = 1.03;
 
@@ -89,7 +94,7 @@ export function givenCulture({ culture }: Pick<Resolved, 'culture'>, litres: num
 export function givenSalt({ salt }: Pick<Resolved, 'salt'>): number | null {
   if (!salt?.given) return null;
   return (
-    givenGrams(salt.given, GRAMS_PER_TEASPOON['fine salt']) ??
+    givenGrams(salt.given, GRAMS_PER_TEASPOON[saltOf(salt.kind)]) ??
     wrongMeasure('salt', salt.given, 'give g, tsp, tbsp or cup')
   );
 }

@@ -61,7 +61,7 @@ export function inFirstUnit(brief: Resolved, id: AddedDose, given: Given): numbe
       return of(given) / of({ amount: 1, unit: first as GivenUnit });
     }
     case 'salt':
-      return givenSalt({ salt: { given } }) ?? 0;
+      return givenSalt({ salt: { ...brief.salt, given } }) ?? 0;
     case 'calcium':
       return calciumGrams({ calcium: { given } }, 1);
     case 'cream':

@@ -42,6 +42,26 @@ describe('what lies outside the usual is told', () => {
     expect(because(basic('goat-lactic', { homogenised: true }))).toEqual([]);
   });
 
+  it('a strength nobody has said: what it is taken for, at its stage, and a wider spread', () => {
+    const said = { ...basic('quick-stretched'), coagulant: { form: 'tablet', imcuEach: 1500 } } as const;
+    const unsaid = { ...said, coagulant: { form: 'tablet' } } as const;
+    expect(told(said, 'unlabelled')).toEqual([]);
+    expect(told(basic('quick-stretched'), 'unlabelled')).toEqual([]);
+    expect(told(unsaid, 'unlabelled')).toMatchObject([
+      { stage: 'coagulant', told: { what: 'tablet', takenFor: 1500 } },
+    ]);
+    const set = (brief: Brief) => planned(brief, true).plan.predictions.setMin;
+    expect(set(unsaid)?.likely).toBe(set(said)?.likely);
+    expect(set(unsaid)?.high).toBeGreaterThan(1.2 * (set(said)?.high ?? 0));
+    const sachet = { form: 'freeze-dried', given: { amount: 1, unit: 'sachet' } } as const;
+    expect(told({ ...basic('skyr'), culture: sachet }, 'unlabelled')).toMatchObject([
+      { stage: 'culture', told: { what: 'sachet', takenFor: 10 } },
+    ]);
+    expect(
+      told({ ...basic('skyr'), culture: { ...sachet, labelLitresPerSachet: 10 } }, 'unlabelled'),
+    ).toEqual([]);
+  });
+
   it('what may not be sold under the name it makes think of: too lean first, else too wet, at the last stage', () => {
     const [lean] = told(basic('quick-stretched', { fatPct: 1 }), 'standard');
     expect(lean).toMatchObject({

@@ -1,3 +1,4 @@
+import { productOf, saysNothing, USUAL_TABLET_IMCU } from '../core/coagulant/product';
 import { CASEIN_TO_FAT, STANDARDS } from '../core/curd/standards';
 import { SLOW_MARGIN } from '../core/safety/slowSouring';
 import type { Told } from '../core/safety/told';
@@ -5,6 +6,7 @@ import { takes } from '../makes/asked';
 import type { Span, World } from '../makes/grammar';
 import type { Method } from '../makes/method';
 import type { Resolved } from './brief/resolved';
+import { USUAL_SACHET_L, unsaidSachet } from './given';
 import type { Outcome } from './outcome';
 import { culturedAt, type Lived, safetyOf, standsFrom } from './safety';
 import type { Plan } from './schema';
@@ -61,6 +63,15 @@ export function warningsOf(
       treatment === 'high-pasteurised' ? 'high-pasteurised' : homogenised ? 'homogenised' : null;
     if (because) found.push({ stage: coagulant.id, told: { id: 'weak-milk', because } });
   }
+  if (coagulant && brief.coagulant && saysNothing(productOf(brief.coagulant))) {
+    found.push({
+      stage: coagulant.id,
+      told: { id: 'unlabelled', what: 'tablet', takenFor: USUAL_TABLET_IMCU },
+    });
+  }
+  const culture = stages.find((stage) => takes(stage, parameters, 'culture'));
+  if (culture && unsaidSachet(brief))
+    found.push({ stage: culture.id, told: { id: 'unlabelled', what: 'sachet', takenFor: USUAL_SACHET_L } });
   const usual = CASEIN_TO_FAT[method.style];
   const { caseinPct, fatPct } = world.milk.composition;
   const ratio = caseinPct / Math.max(0.01, fatPct);

@@ -5,6 +5,7 @@ import { type Fault, faultLine, type Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { HEATED_BY } from '../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
+import { SALT_KINDS } from '../core/salt/spoons';
 import { GIVEN_UNITS } from '../core/units/given';
 import { photoSchema } from '../files/photo';
 import { weekWishesSchema } from '../files/weekWishes';
@@ -37,9 +38,10 @@ const draftSchema = z
     cream: z.boolean(),
     calcium: z.boolean(),
     coagulantForm: z.enum(['liquid', 'tablet', 'powder']),
-    coagulantBy: z.enum(['strength', 'soxhlet', 'label']),
+    coagulantBy: z.enum(['strength', 'soxhlet', 'label', 'nothing']),
     cultureForm: z.enum(['freeze-dried', 'liquid', 'saved']),
     cultureLabel: z.enum(['usual', 'gram', 'sachet']),
+    saltKind: z.enum(SALT_KINDS),
     given: z.partialRecord(
       z.enum(GIVEN_DOSES),
       z.object({ text: z.string().max(40), unit: z.enum(GIVEN_UNITS) }).optional(),

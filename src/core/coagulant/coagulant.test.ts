@@ -10,7 +10,7 @@ import {
   setsWithCoagulant,
   usualMultiplier,
 } from './clotting';
-import { amountOfImcu, imcuOfLabel, imcuPerMeasure, productOf, tabletsText } from './product';
+import { amountOfImcu, imcuOfLabel, imcuPerMeasure, productOf, saysNothing, tabletsText } from './product';
 import { imcuOfSoxhlet, sameWork, soxhletOf, strengthLeft } from './strength';
 
 const milk = (change: Partial<Clotting>): Clotting => ({
@@ -104,7 +104,8 @@ describe('strength', () => {
   });
 
   it('refuses a coagulant nobody knows the strength of, and a label in the wrong measure', () => {
-    expect(() => imcuPerMeasure({ form: 'liquid' })).toThrow(/no strength and no label/);
+    for (const form of ['liquid', 'powder'] as const)
+      expect(() => imcuPerMeasure({ form })).toThrow(/no strength and no label/);
     expect(() =>
       imcuPerMeasure({ form: 'tablet', label: { setsLitres: 50, per: 'mL', inMin: 40, atC: 35 } }),
     ).toThrow(/a tablet is not measured in/);
@@ -121,6 +122,18 @@ describe('a coagulant as it is sold', () => {
       '1½ tablets',
       '3 tablets',
     ]);
+  });
+
+  it('takes the usual tablet where nothing is said of one, as old as it is', () => {
+    expect(imcuPerMeasure({ form: 'tablet' })).toBe(1500);
+    expect(imcuPerMeasure({ form: 'tablet', ageMonths: 12 })).toBe(
+      imcuPerMeasure({ form: 'tablet', imcuEach: 1500, ageMonths: 12 }),
+    );
+    const label = { setsLitres: 10, per: 'tablet', inMin: 40, atC: 35 } as const;
+    expect(saysNothing({ form: 'tablet' })).toBe(true);
+    expect(saysNothing({ form: 'tablet', imcuEach: 900 })).toBe(false);
+    expect(saysNothing({ form: 'tablet', label })).toBe(false);
+    expect(saysNothing({ form: 'liquid' })).toBe(false);
   });
 
   it('a label counts only when it is whole', () => {

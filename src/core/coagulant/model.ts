@@ -19,7 +19,8 @@ export const coagulantModels: readonly Model[] = [
     title: 'Clotting time',
     equation:
       'flocculation = 12.0 × (65 / IMCU per litre) × f(T) × f(pH) × f(Ca) × f(treatment) × f(species), min; cut = flocculation × multiplier; with changing heat or pH, done when ∫ dt / t = 1',
-    parameters: '`src/core/coagulant/clotting.ts`; strengths and ageing in `strength.ts`',
+    parameters:
+      '`src/core/coagulant/clotting.ts`; strengths and ageing in `strength.ts`, the usual ones in `product.ts`',
     source: 'calf-type chymosin; fitted to observed sets',
     holds:
       '15 to 50 °C, pH 5.4 to 6.8, raw to high-pasteurised milk. Microbial and vegetable coagulants differ. The root mean square of the log ratio over the checks stays below 0.25.',

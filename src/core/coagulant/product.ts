@@ -49,6 +49,21 @@ export function imcuOfLabel(label: LabelStatement): number {
   return perLitre * label.setsLitres;
 }
 
+/** What a tablet is taken for of which nothing is said, IMCU: a quarter of it goes into eight litres. Common practice; others are half or twice that. */
+export const USUAL_TABLET_IMCU = 1500;
+
+/** How strong a product says it is, IMCU a measure; undefined where it says nothing, or only what it sets. */
+const saidImcu = ({ form, imcuPerMl, imcuEach, imcuPerG }: CoagulantProduct): number | undefined =>
+  ({ liquid: imcuPerMl, tablet: imcuEach, powder: imcuPerG })[form];
+
+/**
+ * Whether nothing is said of how strong it is, so that it is taken for the usual one.
+ *
+ * @example saysNothing({ form: 'tablet' }) // true
+ */
+export const saysNothing = (product: CoagulantProduct): boolean =>
+  saidImcu(product) === undefined && product.label === undefined && product.form === 'tablet';
+
 /** How far beyond the strengths that are sold a label may lead, since its milk and cut are not known. From memory. */
 const LABEL_SLACK = 3;
 
@@ -64,11 +79,14 @@ function possible(form: CoagulantForm, imcu: number): number {
 }
 
 /**
- * IMCU in one measure of the product today (mL of a liquid, one tablet, g of a powder), its ageing counted. Throws
- * Infeasible for a product of unknown strength without a label statement, or a label that speaks of another measure.
+ * IMCU in one measure of the product today (mL of a liquid, one tablet, g of a powder), its ageing counted; of tablets that say
+ * nothing the usual. Throws Infeasible for another product of unknown strength without a label statement, or a label that speaks of
+ * another measure.
+ *
+ * @example imcuPerMeasure({ form: 'tablet' }) // 1500
  */
 export function imcuPerMeasure(product: CoagulantProduct): number {
-  const own = { liquid: product.imcuPerMl, tablet: product.imcuEach, powder: product.imcuPerG }[product.form];
+  const own = saysNothing(product) ? USUAL_TABLET_IMCU : saidImcu(product);
   const left = strengthLeft(product.form, product.ageMonths ?? 0);
   if (own !== undefined) return own * left;
   const { label } = product;

@@ -60,6 +60,12 @@ export const toldSchema = z.discriminatedUnion('id', [
       )
       .max(8),
   }),
+  z.strictObject({
+    id: z.literal('unlabelled'),
+    what: z.enum(['tablet', 'sachet']),
+    /** IMCU in a tablet, L of milk for a sachet. */
+    takenFor: figure,
+  }),
   z.strictObject({ id: z.literal('weak-milk'), because: z.enum(['homogenised', 'high-pasteurised']) }),
 ]);
 export type Told = z.infer<typeof toldSchema>;
@@ -120,6 +126,11 @@ const WORDS: Words = {
       ? `Nothing lays this make wholly round your hours. Nearest, ${how}${waits}: hands are wanted for ${minutes(blockedMin)} while nobody is there.`
       : `Laid round your hours, ${how}${waits}: no hand is wanted while nobody is there.`;
   },
+  unlabelled: ({ what, takenFor }, { number, litres }) =>
+    ({
+      tablet: `Nothing is said of how strong these tablets are: one is taken for ${number(takenFor)} IMCU, of which a quarter sets about ${litres(8)}, and may be half or twice that. Watch the bowl on the milk: it tells.`,
+      sachet: `Nothing is said of how much milk a sachet is for: it is taken for ${litres(takenFor)}, and may be for half or for five times that. Taste it, or measure its pH, after four hours.`,
+    })[what],
   'weak-milk': ({ because }) =>
     because === 'homogenised'
       ? 'Homogenised milk sets softer and stretches weakly: calcium goes in, the cut waits longer, and the cheese stays two or three points wetter.'

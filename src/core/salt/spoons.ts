@@ -6,6 +6,7 @@ import { ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON } from '../units/measure
 export const GRAMS_PER_TEASPOON = {
   'fine salt': 6.0,
   'flaked salt': 2.9,
+  'coarse salt': 5.0,
   'citric acid': 4.6,
   'glucono-delta-lactone': 3.9,
   vinegar: 1.006 * ML_PER_TEASPOON,
@@ -17,7 +18,14 @@ export const GRAMS_PER_TEASPOON = {
 export type Spoonable = keyof typeof GRAMS_PER_TEASPOON;
 export const SPOONABLES = Object.keys(GRAMS_PER_TEASPOON) as Spoonable[];
 
-const POWDERS: readonly Spoonable[] = ['fine salt', 'flaked salt', 'citric acid', 'glucono-delta-lactone'];
+/** How salt is ground: a spoon of one holds twice as much as of another. */
+export const SALT_KINDS = ['fine', 'coarse', 'flaked'] as const;
+export type SaltKind = (typeof SALT_KINDS)[number];
+
+/** Salt of a kind as an ingredient; of one nobody has named, fine. */
+export const saltOf = (kind: SaltKind = 'fine') => `${kind} salt` as const;
+
+const POWDERS: readonly Spoonable[] = [...SALT_KINDS.map(saltOf), 'citric acid', 'glucono-delta-lactone'];
 
 /** Below half of the smallest spoon nothing sensible can be said. */
 const SMALLEST_TSP = 1 / 8;

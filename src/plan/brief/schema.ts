@@ -3,6 +3,7 @@ import { ACID_KINDS } from '../../core/acid/acids';
 import { bounded, boundedBy, oneLine } from '../../core/faults/bounds';
 import { HEATED_BY, KEEP_WARM } from '../../core/heat/warming';
 import { SPECIES, TREATMENTS } from '../../core/milk/species';
+import { SALT_KINDS } from '../../core/salt/spoons';
 import { clockMinutes } from '../../core/units/blocked';
 import { GIVEN_BOUNDS, GIVEN_UNITS } from '../../core/units/given';
 import { wallMinutes } from '../../core/units/wallTime';
@@ -103,7 +104,7 @@ export const briefSchema = z
     acid: acidSchema.optional(),
     coagulant: coagulantSchema.optional(),
     culture: cultureSchema.optional(),
-    salt: z.strictObject({ price: price.optional(), given }).optional(),
+    salt: z.strictObject({ price: price.optional(), kind: z.enum(SALT_KINDS).optional(), given }).optional(),
     calcium: z.union([z.boolean(), z.strictObject({ given })]).optional(),
     heat: heatSchema.optional(),
     keepWarm: z.enum(KEEP_WARM).optional(),

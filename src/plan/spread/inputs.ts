@@ -1,11 +1,17 @@
 import { ACIDS } from '../../core/acid/acids';
+import { productOf, saysNothing } from '../../core/coagulant/product';
 import { CURD_STYLES } from '../../core/curd/styles';
 import { type Belief, mostStray, ONLY_LEARNED, strayOf } from '../belief';
 import type { ReadyBrief } from '../brief/resolve';
+import { unsaidSachet } from '../given';
 import type { Departure } from '../world';
 
 /** Whey carries a fifth of the milk’s fat and protein, and strays as much less. From memory. */
 const WHEY_STRAYS = 0.2;
+
+/** How far a coagulant is from what it says of itself, from what its label says it sets, and from the usual one where it says nothing. From memory. */
+const strengthSd = (coagulant: NonNullable<ReadyBrief['brief']['coagulant']>): number =>
+  saysNothing(productOf(coagulant)) ? 0.35 : coagulant.setsLitres === undefined ? 0.1 : 0.25;
 
 /** One uncertain input: how far it strays, and what would say it more sharply. */
 export interface UncertainInput {
@@ -103,7 +109,7 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       key: 'coagulantStrength',
       on: 'coagulant strength',
       sharpenBy: 'note when the bowl stops turning: the flocculation time says how strong it is',
-      sd: (has('coagulant.setsLitres') ? 0.25 : 0.1) + 0.01 * (brief.coagulant.ageMonths ?? 0),
+      sd: strengthSd(brief.coagulant) + 0.01 * (brief.coagulant.ageMonths ?? 0),
     });
   }
   if (brief.culture) {
@@ -111,7 +117,7 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       key: 'cultureActivity',
       on: 'culture activity',
       sharpenBy: 'measure the pH once after four hours',
-      sd: brief.culture.form === 'saved' ? 0.6 : 0.35,
+      sd: brief.culture.form === 'saved' || unsaidSachet(brief) ? 0.6 : 0.35,
     });
   }
   if (method.drain || method.bag) {

@@ -3,6 +3,7 @@ import type { AcidKind } from '../../core/acid/acids';
 import type { CoagulantForm } from '../../core/coagulant/strength';
 import type { HeatedBy, KeepWarm } from '../../core/heat/warming';
 import type { Species, Treatment } from '../../core/milk/species';
+import type { SaltKind } from '../../core/salt/spoons';
 import type { GivenUnit } from '../../core/units/given';
 import type { GoodKind } from '../../kitchen/goods';
 import { FIRST_METHOD_ID } from '../../makes/first';
@@ -75,11 +76,12 @@ export interface Draft {
   cream: boolean;
   calcium: boolean;
   coagulantForm: CoagulantForm;
-  /** Known by its strength in units, as its label's 1 : so much, or by what its label says it sets. */
-  coagulantBy: 'strength' | 'soxhlet' | 'label';
+  /** Known by its strength in units, as its label's 1 : so much, or by what its label says it sets; or nothing is known of it. */
+  coagulantBy: 'strength' | 'soxhlet' | 'label' | 'nothing';
   cultureForm: 'freeze-dried' | 'liquid' | 'saved';
   /** What a freeze-dried culture's label speaks of: nothing, a gram, or a sachet. */
   cultureLabel: 'usual' | 'gram' | 'sachet';
+  saltKind: SaltKind;
   /** Doses the maker has in hand, the amount as typed. */
   given: { [dose in GivenDose]?: { text: string; unit: GivenUnit } | undefined };
   /** What warms the pot, and what keeps it warm; null for the make's own wrap. */
@@ -121,6 +123,7 @@ export const FIRST_DRAFT: Draft = {
   coagulantBy: 'strength',
   cultureForm: 'freeze-dried',
   cultureLabel: 'usual',
+  saltKind: 'fine',
   given: {},
   heatBy: 'hob',
   keepWarm: null,

@@ -76,6 +76,8 @@ function coagulantOf({ coagulantForm: form, coagulantBy }: Draft, read: Read) {
       const soxhlet = read('soxhlet', path);
       return { form, [STRENGTH_FIELD[form]]: soxhlet && imcuOfSoxhlet(soxhletOf(soxhlet)), ageMonths };
     }
+    case 'nothing':
+      return { form, ageMonths };
     case 'label':
       return {
         form,
@@ -174,7 +176,11 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string, methods
     });
     return {};
   };
-  const salt = { ...priced(draft, 'salt'), ...inHand('salt') };
+  const salt = {
+    ...priced(draft, 'salt'),
+    ...inHand('salt'),
+    ...(draft.saltKind !== 'fine' && { kind: draft.saltKind }),
+  };
   const calciumGiven = inHand('calcium');
   const heat = heatOf(draft, read);
   const value = {

@@ -7,6 +7,7 @@ import { resolveBrief, resolveMilk } from '../../plan/brief/resolve';
 import type { Brief } from '../../plan/brief/schema';
 import type { GivenDose } from '../../plan/givenDoses';
 import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/draft';
+import { knownBy } from './goods';
 import { stepsText } from './steps';
 
 const at = (value: number | null | undefined): FieldValue => ({ value: value ?? null, text: null });
@@ -58,12 +59,13 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null, m
       ...inHand('salt', brief.salt?.given),
       ...inHand('calcium', typeof brief.calcium === 'object' ? brief.calcium.given : undefined),
     },
+    saltKind: brief.salt?.kind ?? 'fine',
     heatBy: brief.heat?.by ?? 'hob',
     keepWarm: brief.keepWarm ?? null,
     byClock: brief.asleep !== undefined,
     away: brief.away ?? [],
     coagulantForm: coagulant?.form ?? 'liquid',
-    coagulantBy: coagulant !== undefined && strength === undefined ? 'label' : 'strength',
+    coagulantBy: coagulant ? knownBy(coagulant) : 'strength',
     cultureForm: culture?.form ?? 'freeze-dried',
     cultureLabel:
       culture?.labelLitresPerSachet !== undefined

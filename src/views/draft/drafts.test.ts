@@ -118,6 +118,10 @@ describe('goods of the shelf', () => {
       plain: { coagulantForm: 'liquid', coagulantBy: 'strength' },
       fields: { strengthImcu: { value: 300 } },
     });
+    expect(draftWith({ ...bottle, coagulant: { form: 'tablet' } }, NOW).plain).toEqual({
+      coagulantForm: 'tablet',
+      coagulantBy: 'nothing',
+    });
     const packet: Good = {
       ...bottle,
       kind: 'culture',

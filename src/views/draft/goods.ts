@@ -12,6 +12,12 @@ import { type Draft, FIRST_DRAFT, type FieldValue } from '../../store/slices/dra
 
 const at = (value: number): FieldValue => ({ value, text: null });
 
+/** What is known of how strong a coagulant is. */
+export function knownBy(coagulant: NonNullable<Good['coagulant']>): 'strength' | 'label' | 'nothing' {
+  if ((coagulant.imcuPerMl ?? coagulant.imcuEach ?? coagulant.imcuPerG) !== undefined) return 'strength';
+  return coagulant.setsLitres === undefined && coagulant.form === 'tablet' ? 'nothing' : 'label';
+}
+
 /** What choosing a good from the shelf does to the form. */
 export function draftWith(
   good: Good,
@@ -27,7 +33,7 @@ export function draftWith(
   if (coagulant) {
     const strength = coagulant.imcuPerMl ?? coagulant.imcuEach ?? coagulant.imcuPerG;
     return {
-      plain: { coagulantForm: coagulant.form, coagulantBy: strength === undefined ? 'label' : 'strength' },
+      plain: { coagulantForm: coagulant.form, coagulantBy: knownBy(coagulant) },
       fields: {
         ...(strength !== undefined && { strengthImcu: at(strength) }),
         ...(coagulant.setsLitres !== undefined && { setsLitres: at(coagulant.setsLitres) }),

@@ -12,9 +12,19 @@ import { DraftNumber } from './DraftNumber';
 import type { PartProps } from './parts';
 
 const STRENGTH = {
-  liquid: { label: 'IMCU in a mL', bounds: BOUNDS.imcuPerMl, step: 10 },
-  tablet: { label: 'IMCU a tablet', bounds: BOUNDS.imcuEach, step: 100 },
-  powder: { label: 'IMCU in a gram', bounds: BOUNDS.imcuPerG, step: 100 },
+  liquid: {
+    label: 'IMCU in a mL',
+    bounds: BOUNDS.imcuPerMl,
+    step: 10,
+    hint: 'single strength is about 200 in a mL',
+  },
+  tablet: {
+    label: 'IMCU a tablet',
+    bounds: BOUNDS.imcuEach,
+    step: 100,
+    hint: 'a tablet of which a quarter goes into eight litres has about 1500',
+  },
+  powder: { label: 'IMCU in a gram', bounds: BOUNDS.imcuPerG, step: 100, hint: undefined },
 } as const;
 
 /** What a label's 1 : so much comes to. */
@@ -41,7 +51,15 @@ export function CoagulantPart({ draft, faults, change }: PartProps) {
         onChange={(coagulantForm) =>
           change({
             coagulantForm,
-            ...(coagulantForm === 'tablet' && draft.coagulantBy === 'soxhlet' && { coagulantBy: 'strength' }),
+            // A strength is one of this measure, and says nothing of another.
+            ...(draft.coagulantBy !== 'label' && {
+              coagulantBy:
+                coagulantForm === 'tablet'
+                  ? 'nothing'
+                  : draft.coagulantBy === 'nothing'
+                    ? 'strength'
+                    : draft.coagulantBy,
+            }),
             ...goodChosen(draft, 'coagulant', undefined),
           })
         }
@@ -53,6 +71,7 @@ export function CoagulantPart({ draft, faults, change }: PartProps) {
           { value: 'strength', text: 'its strength in IMCU' },
           ...(form === 'tablet' ? [] : [{ value: 'soxhlet', text: 'a strength of 1 to …' } as const]),
           { value: 'label', text: 'what it sets' },
+          ...(form === 'tablet' ? [{ value: 'nothing', text: 'nothing: the usual one' } as const] : []),
         ]}
         onChange={(coagulantBy) => change({ coagulantBy })}
       />
@@ -73,7 +92,6 @@ export function CoagulantPart({ draft, faults, change }: PartProps) {
           {...STRENGTH[form]}
           path={`coagulant.${STRENGTH_FIELD[form]}`}
           bare
-          hint="single strength is about 200 in a mL"
           faults={faults}
         />
       )}

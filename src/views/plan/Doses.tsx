@@ -5,12 +5,12 @@ import { bufferOf } from '../../core/acid/buffer';
 import { pHAfter, titrantOf } from '../../core/acid/titrate';
 import { DROP_ML } from '../../core/coagulant/strength';
 import type { Fault } from '../../core/faults/fault';
-import { SPOONABLES, spoonsFor } from '../../core/salt/spoons';
+import { SPOONABLES, saltOf, spoonsFor } from '../../core/salt/spoons';
 import type { Format } from '../../core/units/format';
 import { goalOf, takes } from '../../makes/asked';
 import type { Method } from '../../makes/method';
 import type { Resolved } from '../../plan/brief/resolved';
-import { cautionText } from '../../plan/cautionText';
+import { cautionText, doseCautioned } from '../../plan/cautionText';
 import { givenDose } from '../../plan/measures';
 import { acidStrengthIn } from '../../plan/moved';
 import type { Planned } from '../../plan/plan';
@@ -90,7 +90,7 @@ export function Doses({
                 <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
               ))}
               {plan.cautions
-                .filter((one) => one.told?.id === 'dose-off' && one.told.of === dose.id)
+                .filter((one) => doseCautioned(one) === dose.id)
                 .map((one) => (
                   <p
                     key={one.text}
@@ -130,6 +130,9 @@ function saidOf(dose: Dose, { brief }: Plan): boolean {
       return brief.culture?.form !== 'freeze-dried';
     case 'coagulant':
       return brief.coagulant?.form !== 'liquid';
+    case 'salt':
+    case 'brine-salt':
+      return saltOf(brief.salt?.kind) !== saltOf();
     default:
       return false;
   }
@@ -213,7 +216,7 @@ function spoonLine(
   }
   const spoonable =
     SPOONABLES.find((one) => one === dose.ingredient) ??
-    (dose.id === 'salt' || dose.id === 'brine-salt' ? 'fine salt' : null);
+    (dose.id === 'salt' || dose.id === 'brine-salt' ? saltOf(planned.plan.brief.salt?.kind) : null);
   if (!spoonable) return dose.spoons === doseText(dose, format) ? [] : [`about ${dose.spoons}`];
   const held = spoonsFor(spoonable, dose.grams, smallestTsp);
   if (held.text === '') return ['too little for your smallest spoon: weigh it'];

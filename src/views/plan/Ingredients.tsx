@@ -1,6 +1,7 @@
 import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
+import { SALT_KINDS, type SaltKind } from '../../core/salt/spoons';
 import type { Method } from '../../makes/method';
 import type { Dose, Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
@@ -176,6 +177,14 @@ export function Product({ id, method, faults, plan }: ProductProps) {
       )}
       {id === 'coagulant' && setting && weak && (
         <p className="text-sm text-ink-soft">This milk sets weak: calcium helps.</p>
+      )}
+      {(id === 'salt' || id === 'brine-salt') && (
+        <Select
+          label="Salt is"
+          value={draft.saltKind}
+          options={SALT_KINDS.map((value) => ({ value, text: value }))}
+          onChange={(saltKind: SaltKind) => part.change({ saltKind })}
+        />
       )}
       {id === 'cream' && <CreamPart {...part} method={method} />}
     </div>

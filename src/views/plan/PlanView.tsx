@@ -36,7 +36,7 @@ export default function PlanView() {
           clock={onPaper.plan.predictions.totalHours > 20 ? dayClock : clockText}
         />
       )}
-      <div className={onPaper ? 'print:hidden' : undefined}>
+      <div className={draft.chosen && plan ? 'print:hidden' : undefined}>
         <Changes planned={live.planned}>
           {draft.chosen ? (
             <MethodChooser brief={live.brief} plan={plan} justChosen={fromShelf} />

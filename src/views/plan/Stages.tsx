@@ -4,7 +4,7 @@ import type { Fault } from '../../core/faults/fault';
 import { isGrave } from '../../core/safety/cautions';
 import type { Clause } from '../../makes/clauses';
 import type { Method } from '../../makes/method';
-import { cautionText } from '../../plan/cautionText';
+import { cautionText, doseCautioned } from '../../plan/cautionText';
 import type { Planned } from '../../plan/plan';
 import { type StageSaid, sentencesOf } from '../../plan/sentences';
 import { useFormat } from '../../store/hooks';
@@ -44,10 +44,10 @@ export function Stages({
   const [opened, setOpened] = useState<StageSaid | null>(null);
   const { plan } = planned;
   const days = plan.predictions.totalHours > 20;
-  // What a dose in hand comes to stands beside that dose.
+  // What is to be said of a dose stands beside it.
   const once = plan.cautions.filter(
     (one, i) =>
-      one.id !== 'dose-off' &&
+      doseCautioned(one) === null &&
       plan.cautions.findIndex(({ id, text }) => id === one.id && text === one.text) === i,
   );
   const shared = { method, plan, faults };

@@ -127,6 +127,8 @@ describe('a good in its form', () => {
       imcuPerMl: 216,
     });
     expect(by({ knownBy: 'soxhlet', form: 'powder', soxhlet: '100,000' })?.imcuPerG).toBeCloseTo(1440, 9);
+    expect(by({ knownBy: 'nothing', form: 'tablet', imcu: '1100' })).toEqual({ form: 'tablet' });
+    expect(by({ knownBy: 'nothing', form: 'powder', imcu: '2200' })?.imcuPerG).toBe(2200);
     // No tablet's label says so: what stands in the form then is its strength.
     expect(by({ knownBy: 'soxhlet', form: 'tablet', imcu: '1100' })).toEqual({
       form: 'tablet',

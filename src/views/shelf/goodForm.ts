@@ -10,6 +10,7 @@ import {
   STRAINS,
 } from '../../kitchen/goods';
 import type { Asked, Words } from '../common/asking';
+import { knownBy as byWhat } from '../draft/goods';
 
 /** What a kind of good is counted in as a rule. */
 export const USUAL_MEASURE: Record<GoodKind, Good['measure']> = {
@@ -40,7 +41,7 @@ export function wordsOf(good: Good | undefined): Words {
     acidKind: acid?.kind ?? 'citric',
     strengthPct: shown(acid?.strengthPct ?? null),
     form: coagulant?.form ?? 'liquid',
-    knownBy: coagulant && coagulant.setsLitres !== undefined ? 'label' : 'strength',
+    knownBy: coagulant ? byWhat(coagulant) : 'strength',
     imcu: shown(coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG ?? 200),
     soxhlet: '15000',
     setsLitres: shown(coagulant?.setsLitres ?? 50),
@@ -59,8 +60,10 @@ const IMCU_FIELD = { liquid: 'imcuPerMl', tablet: 'imcuEach', powder: 'imcuPerG'
 export const PER = { liquid: 'mL', tablet: 'tablet', powder: 'g' } as const;
 
 /** How a coagulant's strength is known; no tablet's label says 1 to so much. */
-const knownBy = ({ knownBy: by, form }: Words): 'strength' | 'soxhlet' | 'label' =>
-  by === 'label' || (by === 'soxhlet' && form !== 'tablet') ? by : 'strength';
+const knownBy = ({ knownBy: by, form }: Words): 'strength' | 'soxhlet' | 'label' | 'nothing' =>
+  by === 'label' || (by === 'soxhlet' && form !== 'tablet') || (by === 'nothing' && form === 'tablet')
+    ? by
+    : 'strength';
 
 const number = (key: string, label: string, unit: string, path?: string): Asked => ({
   key,
@@ -104,10 +107,12 @@ export function goodFields(w: Words): readonly Asked[] {
             { value: 'strength', text: 'its strength in IMCU' },
             ...(form === 'tablet' ? [] : [{ value: 'soxhlet', text: 'a strength of 1 to …' }]),
             { value: 'label', text: 'what it sets' },
+            ...(form === 'tablet' ? [{ value: 'nothing', text: 'nothing: the usual one' }] : []),
           ]),
           ...{
             strength: [number('imcu', 'Strength', `IMCU/${per}`, `coagulant.${IMCU_FIELD[form]}`)],
             soxhlet: [number('soxhlet', 'Strength 1 to', '', `coagulant.${IMCU_FIELD[form]}`)],
+            nothing: [],
             label: [
               number('setsLitres', `1 ${per} sets`, 'L', 'coagulant.setsLitres'),
               number('inMin', 'in', 'min', 'coagulant.inMin'),
@@ -177,7 +182,9 @@ export function goodOf(w: Words, id: string): unknown {
               inMin: number('inMin'),
               atC: number('atC'),
             }
-          : { form, [IMCU_FIELD[form]]: knownBy(w) === 'strength' ? number('imcu') : ofSoxhlet },
+          : knownBy(w) === 'nothing'
+            ? { form }
+            : { form, [IMCU_FIELD[form]]: knownBy(w) === 'strength' ? number('imcu') : ofSoxhlet },
     }),
     ...(w.kind === 'culture' && {
       culture:
