@@ -11,11 +11,12 @@ const chromium = JSON.parse(
 ) as LaunchOptions;
 
 /**
- * A test's page lives for seconds: what is out of sight is not painted ahead, nothing is compiled for the long run, young objects may
- * pile up, and nobody listens. A twentieth less of the machine's work; what a page does stays the same.
+ * A test's page lives for seconds, and no test looks at its picture: hardly anything is painted (there is memory for next to none of it),
+ * nothing is compiled for the long run, young objects may pile up, and nobody listens. What stands on the page, where, and in what colours
+ * stays the same; pictures and benches are made without these.
  */
 const FOR_SECONDS = [
-  '--force-gpu-mem-available-mb=8',
+  '--force-gpu-mem-available-mb=1',
   '--js-flags=--no-turbofan,--interrupt-budget-for-maglev=300000,--min-semi-space-size=16',
   '--default-tile-width=640',
   '--default-tile-height=416',

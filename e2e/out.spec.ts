@@ -38,6 +38,8 @@ test('every make prints on one sheet', async ({ page }) => {
   await open(page, '/plan');
   for (const { title, id } of METHODS) {
     if (id !== 'whole-milk-ricotta') await choose(page, title);
+    // What goes on paper follows a moment later.
+    await expect(page.locator('article.sheet')).toContainText(title);
     for (const format of ['A4', 'Letter']) {
       const pdf = (await page.pdf({ format, preferCSSPageSize: false })).toString('latin1');
       expect(pdf.match(/\/Type\s*\/Page[^s]/g), `${title} on ${format}`).toHaveLength(1);
