@@ -36,5 +36,13 @@ describe('one plan beside another', () => {
         ['lemon juice', true, false],
       ]),
     );
+    // Tablets are counted; another grind of salt is as many grams of it.
+    const tablets = plan('quick-stretched', {}, { coagulant: { form: 'tablet' } });
+    const twice = plan('quick-stretched', { litres: 16 }, { coagulant: { form: 'tablet' } });
+    const found = differences(tablets, twice).find(({ what }) => what === 'coagulant, tablet');
+    expect(found?.measure).toBe('tablets');
+    expect(found?.relative).toBeCloseTo(1, 1);
+    const flaked = plan('squeaky-curds', {}, { salt: { kind: 'flaked' } });
+    expect(differences(plan('squeaky-curds'), flaked)).toEqual([]);
   });
 });

@@ -1,4 +1,5 @@
-import type { Plan } from './schema';
+import { TABLET_G } from './doses';
+import type { Dose, Plan } from './schema';
 
 /** Which of the maker's units a compared figure is written in. */
 export type Measure =
@@ -11,6 +12,7 @@ export type Measure =
   | 'percent'
   | 'litres'
   | 'grams'
+  | 'tablets'
   | 'pH'
   | 'plain';
 
@@ -35,6 +37,12 @@ const WEIGHT: Record<string, number> = {
   'fat in dry matter': 1,
 };
 
+/** A dose as its maker counts it, whatever else it is taken from. */
+function doseFigure({ id, ingredient, grams, measure }: Dose): [string, Measure, number] {
+  if (id === 'coagulant' && measure === 'pieces') return [ingredient, 'tablets', grams / TABLET_G];
+  return [id === 'salt' ? 'salt' : ingredient, 'grams', grams];
+}
+
 const figuresOf = ({ predictions: p, brief, doses }: Plan): [string, Measure, number | null][] => [
   ['cheese', 'kg', p.yieldKg.likely],
   ['cheese of 100 L', 'kg of 100 L', (100 * p.yieldKg.likely) / (brief.milk.litres ?? 1)],
@@ -48,7 +56,7 @@ const figuresOf = ({ predictions: p, brief, doses }: Plan): [string, Measure, nu
   ['souring', 'hours', p.acidifyHours?.likely ?? null],
   ['draining', 'hours', p.drainHours?.likely ?? null],
   ['whey', 'litres', p.wheyLitres],
-  ...doses.map((dose): [string, Measure, number | null] => [dose.ingredient, 'grams', dose.grams]),
+  ...doses.map(doseFigure),
 ];
 
 /** A change too small to speak of. */

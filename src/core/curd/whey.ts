@@ -7,6 +7,9 @@ export type WheyKind = (typeof WHEY_KINDS)[number];
 /** Kind of whey by its pH: acid below 5.2, middling to 6.0, sweet above. Common practice. */
 export const wheyKindOf = (pH: number): WheyKind => (pH < 5.2 ? 'acid' : pH <= 6 ? 'middling' : 'sweet');
 
+/** How long whey keeps: sweet, for a second cooking; in the cold, to drink, to bake or as a brine; frozen. Common practice. */
+export const WHEY_KEEPS = { sweetHours: 12, coldDays: 7, frozenMonths: 3 } as const;
+
 /**
  * Share of the denatured protein that a second cooking gathers: all of it from sweet whey, falling to next to nothing
  * from acid whey. Common practice; straight between.

@@ -1,5 +1,6 @@
 import { addDays, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
+import { WHEY_KEEPS } from '../../core/curd/whey';
 import { daysInFridge } from '../../core/safety/fridge';
 import { habitOf } from '../../core/safety/habits';
 import { SOURED_PH } from '../../core/safety/slowSouring';
@@ -22,9 +23,6 @@ import { Ticks } from './Ticks';
 import { WheyWent } from './WheyWent';
 
 const day = (ms: Parameters<typeof formatDate>[0]) => formatDate(ms, 'd MMM yyyy');
-
-/** Whey older than this has soured on its own: no second cooking. Common practice. */
-const WHEY_KEEPS_MS = 12 * 3_600_000;
 
 /** What follows a make: its label with the use-by, when to taste it again, and what its whey is good for. */
 export function Afterwards({ id, state, now }: { id: string; state: MakeState; now: number }) {
@@ -55,6 +53,8 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
     ...(spiced ? ['mahleb (cherry stone)', 'mastic (pistachio family)'] : []),
   ];
   const habit = habitOf(method.style);
+  const wheyHours = (now - made) / 3_600_000;
+  const sweet = p.wheyKind !== 'acid' && !wheyCooked(state.plan);
   const lots = lotsOf(state);
   const secondCooking = METHODS.find((one) => one.of === 'whey') ?? FIRST_METHOD;
   const takeWhey = () => {
@@ -104,12 +104,12 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         </dl>
       )}
       <Ticks id={id} state={state} now={now} />
-      {method.of === 'milk' && <WheyWent id={id} state={state} />}
+      {method.of === 'milk' && <WheyWent id={id} state={state} sweet={sweet} hours={wheyHours} />}
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>
         <GoOn id={id} state={state} now={now} />
-        {method.of === 'milk' && p.wheyPH > 5.2 && !wheyCooked(state.plan) && now - made < WHEY_KEEPS_MS && (
+        {method.of === 'milk' && sweet && wheyHours < WHEY_KEEPS.sweetHours && (
           <Button onClick={takeWhey}>Ricotta from its {format.litres(p.wheyLitres)} of whey</Button>
         )}
       </div>

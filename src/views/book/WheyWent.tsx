@@ -1,3 +1,4 @@
+import { WHEY_KEEPS } from '../../core/curd/whey';
 import { WHEY_USES, type WheyUse } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
@@ -5,7 +6,19 @@ import { Select } from '../../ui/parts/Select';
 import { useNote } from '../common/useNote';
 
 /** What became of the whey; it is the larger part of the milk. */
-export function WheyWent({ id, state }: { id: string; state: MakeState }) {
+export function WheyWent({
+  id,
+  state,
+  sweet,
+  hours,
+}: {
+  id: string;
+  state: MakeState;
+  /** Whether a second cooking would find something in it while it is fresh. */
+  sweet: boolean;
+  /** How old it is. */
+  hours: number;
+}) {
   const { note: noteDown } = useNote(id);
   const format = useFormat();
   const note = async (use: WheyUse | '') => {
@@ -23,6 +36,14 @@ export function WheyWent({ id, state }: { id: string; state: MakeState }) {
         ]}
         onChange={(use) => void note(use)}
       />
+      {state.wheyUse === null && hours < 24 * WHEY_KEEPS.coldDays && (
+        <p className="text-[15px] text-ink-soft">
+          {sweet &&
+            hours < WHEY_KEEPS.sweetHours &&
+            `It is sweet enough for ricotta for about ${WHEY_KEEPS.sweetHours} hours. `}
+          In the cold it keeps {WHEY_KEEPS.coldDays} days, frozen {WHEY_KEEPS.frozenMonths} months.
+        </p>
+      )}
       {state.wheyUse === 'poured away' && (
         // Its sugar and protein feed bacteria that use the oxygen up: common knowledge of dairies.
         <p className="text-[15px] text-ink-soft">

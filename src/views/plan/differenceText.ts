@@ -1,3 +1,4 @@
+import { tabletsText } from '../../core/coagulant/product';
 import type { Format } from '../../core/units/format';
 import type { Difference } from '../../plan/compare';
 import { hoursText } from '../common/times';
@@ -23,6 +24,8 @@ export function figureText(value: number, { measure }: Difference, format: Forma
       return format.litres(value);
     case 'grams':
       return format.grams(value);
+    case 'tablets':
+      return tabletsText(value);
     case 'pH':
       return format.pH(value);
     default:
