@@ -166,6 +166,9 @@ test('slab turns are counted; afterwards: a label with its use-by, and ricotta f
   await expect(goOn).toContainText('Strew 10.0\u00a0g');
   await goOn.getByRole('button', { name: 'Write it down' }).click();
   await expect(after).toContainText('salted: Strew 10.0');
+  await expect(after).toContainText(
+    'sweet enough for ricotta for about 12 hours. In the cold it keeps 7 days',
+  );
   const whey = after.getByLabel(/of whey to$/);
   await whey.selectOption('poured away');
   await expect(after).toContainText('Never into a stream, pond or canal');

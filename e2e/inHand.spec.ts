@@ -23,8 +23,18 @@ test('a dose in hand is planned as it is, in few actions, and says what it falls
   await expect(acid.locator('.figure').first()).toHaveText(computed ?? '');
 });
 
-test('what warms the pot changes its times; a bath too cool is said at its field', async ({ page }) => {
-  await openPlan(page, 'Squeaky cheddared curds');
+test('every dose, the pail, the yield and the hours stand in the first view; what warms the pot changes its times, and a bath too cool is said at its field', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  for (const title of ['Ricotta', 'Quick stretched ball', 'Squeaky cheddared curds']) {
+    if (title !== 'Ricotta') await choose(page, title);
+    await page.evaluate(() => scrollTo(0, 0));
+    for (const figure of await page.locator('[data-dose] .figure:first-of-type').all())
+      await expect(figure).toBeInViewport();
+    await expect(page.getByTestId('yield')).toBeInViewport();
+    await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeInViewport();
+  }
   const warm = page
     .getByRole('list', { name: 'Stages' })
     .getByRole('listitem')
@@ -46,19 +56,6 @@ test('what few ask for is folded away, opens with what was said, and press steps
   await expect(page.getByRole('list', { name: 'Stages' })).toContainText(/then 23\.0.kg for 30.min/);
   await page.getByRole('textbox', { name: 'Pressed in steps' }).fill('heavy');
   await expect(page.getByText(/is no row of loads/)).toBeVisible();
-});
-
-test('every dose, the pail, the yield and the hours stand in the first view', async ({ page }) => {
-  await page.setViewportSize({ width: 1280, height: 800 });
-  await open(page, '/plan');
-  for (const title of ['Ricotta', 'Squeaky cheddared curds', 'Quick stretched ball']) {
-    if (title !== 'Ricotta') await choose(page, title);
-    await page.evaluate(() => scrollTo(0, 0));
-    for (const figure of await page.locator('[data-dose] .figure:first-of-type').all())
-      await expect(figure).toBeInViewport();
-    await expect(page.getByTestId('yield')).toBeInViewport();
-    await expect(page.getByRole('button', { name: 'Take it to the pot' })).toBeInViewport();
-  }
 });
 
 test('a plan is laid round the night and a day away, and says so', async ({ page }) => {

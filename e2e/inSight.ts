@@ -30,10 +30,11 @@ const measured = (page: Page) =>
 
 /**
  * The stage under way begins at its top and needs no scrolling, on a laptop and on a phone: first on the one it stands on, then on the
- * other, where it is left, so that the next one begins there.
+ * other, where it is left, so that the next one begins there. What comes back is its name.
  */
-export async function beginsInSight(page: Page) {
+export async function beginsInSight(page: Page): Promise<string> {
   expect(await page.evaluate(() => scrollY)).toBe(0);
+  let name = '';
   const standsOn = page.viewportSize()?.width === PHONE.width ? [PHONE, LAPTOP] : [LAPTOP, PHONE];
   for (const size of standsOn) {
     await page.setViewportSize(size);
@@ -44,5 +45,7 @@ export async function beginsInSight(page: Page) {
       size.width,
       { name: seen.name, above: 0, below: 0, wider: 0, cut: 0 },
     ]);
+    name = seen.name ?? '';
   }
+  return name;
 }

@@ -13,7 +13,9 @@ test.beforeEach(async ({ page }) => {
   await toThePot(page);
 });
 
-test('a pause lets the countdown wait; going on gives the time back', async ({ page }) => {
+test('a pause lets the countdown wait, and going on gives the time back; a stage is left out, and taken back by undo', async ({
+  page,
+}) => {
   await page.clock.fastForward('02:00');
   await expect(now(page).getByRole('timer')).toContainText(/[56]:/);
   await outOfTurn(page, 'Pause');
@@ -24,9 +26,6 @@ test('a pause lets the countdown wait; going on gives the time back', async ({ p
   await now(page).getByRole('button', { name: 'Go on' }).click();
   await expect(action(page)).not.toContainText('Paused');
   await expect(now(page).getByRole('timer')).toContainText(/[56]:/);
-});
-
-test('a stage is left out, and taken back by undo', async ({ page }) => {
   const first = await action(page).textContent();
   await outOfTurn(page, 'Leave it out');
   await expect(action(page)).not.toHaveText(first ?? '');
