@@ -70,7 +70,7 @@ test.describe('the demo’s week', () => {
     await page.getByRole('button', { name: 'Put it in the week' }).click();
     await page.getByRole('button', { name: 'See it' }).click();
     await expect(page).toHaveURL(/\/week$/);
-    await expect(strand(page, 'Ricotta')).toBeVisible({ timeout: 20_000 });
+    await expect(strand(page, 'Ricotta')).toBeVisible({ timeout: 60_000 });
     await page.goto('/book');
     await page.locator('[data-make] a').first().click();
     await page.getByRole('button', { name: 'Again in the week' }).click();
