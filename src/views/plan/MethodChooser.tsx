@@ -126,7 +126,7 @@ const OnShelf = memo(function OnShelf({ method, asked }: { method: Method; asked
       className="group mt-2 block w-full border-b-[5px] border-rim pb-1.5 text-left hover:bg-plate-soft data-[state=on]:border-now-edge data-[state=on]:bg-now-wash"
     >
       <span className="flex items-end gap-2.5">
-        <Wheel kg={p?.yieldKg.likely ?? 0} />
+        {it ? <Wheel kg={p?.yieldKg.likely ?? 0} /> : <span className="w-9 shrink-0" />}
         <span className="name min-w-0 flex-1 text-[18px] leading-tight">{method.title}</span>
       </span>
       <span id={`figures-${method.id}`} className="mt-0.5 block min-h-[1.4rem] text-[14px]">
