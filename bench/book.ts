@@ -128,43 +128,27 @@ try {
         }),
       [stores, many, named] as const,
     );
-  /** Takes out what a table holds, as if it had been lost. */
-  const forget = (table: string) =>
+  /** Counts the rows of a table, or takes them out as if they had been lost. */
+  const rows = (table: string, what: 'count' | 'clear') =>
     page.evaluate(
-      (table) =>
-        new Promise<void>((resolve) => {
+      ([table, what]) =>
+        new Promise<number | undefined>((resolve) => {
           const opened = indexedDB.open('plump-pail');
           opened.onsuccess = () => {
-            const write = opened.result.transaction(table, 'readwrite');
-            write.objectStore(table).clear();
-            write.oncomplete = () => {
-              opened.result.close();
-              resolve();
+            const db = opened.result;
+            const done = db.transaction(table, 'readwrite').objectStore(table)[what]();
+            done.onsuccess = () => {
+              db.close();
+              resolve(done.result);
             };
           };
         }),
-      table,
+      [table, what] as const,
     );
   let makes = DEMO_MAKES;
-  /** How many rows a table has. */
-  const rowsOf = (table: string) =>
-    page.evaluate(
-      (table) =>
-        new Promise<number>((resolve) => {
-          const opened = indexedDB.open('plump-pail');
-          opened.onsuccess = () => {
-            const count = opened.result.transaction(table).objectStore(table).count();
-            count.onsuccess = () => {
-              opened.result.close();
-              resolve(count.result);
-            };
-          };
-        }),
-      table,
-    );
   /** Until a table of what stands beside the logs is whole, so that nothing works beside what is measured. */
   const held = (table: string, least: number) =>
-    expect.poll(() => rowsOf(table), { timeout: 600_000 }).toBeGreaterThanOrEqual(least);
+    expect.poll(() => rows(table, 'count'), { timeout: 600_000 }).toBeGreaterThanOrEqual(least);
   /** Opens the book anew and waits until it lies there whole, ms. */
   const open = async () => {
     const whole = `table[aria-rowcount="${makes + 1}"]`;
@@ -256,7 +240,7 @@ try {
   const cdp = await page.context().newCDPSession(page);
   await cdp.send('HeapProfiler.collectGarbage');
   console.log(`the same, what is no longer needed thrown out: ${await memoryText(browser)}`);
-  await forget('learned');
+  await rows('learned', 'clear');
   await open();
   await scroll('while it learns anew from all of them');
 } finally {

@@ -259,6 +259,11 @@ test('wet hands on every screen: sizes and distances', async ({ page }) => {
   }
   await page.getByRole('button', { name: /^Poured/ }).click();
   await expect(action(page)).toContainText('Look');
+  await page.setViewportSize({ width: 390, height: 844 });
+  // Opened afresh on a phone, too.
+  await page.reload();
+  await expect(action(page)).toContainText('Look');
+  await check();
   await onEveryScreen();
 });
 

@@ -140,5 +140,12 @@ for (const family of FAMILIES) {
         if (viewport === LAPTOP) expect(await lastDose(page), where).toBeLessThan(viewport.height);
       }
     }
+    // Opened afresh on a phone, too.
+    await page.reload();
+    await expect(page.locator('[data-dose]').first()).toBeVisible();
+    await expect
+      .poll(() => page.evaluate(() => document.documentElement.scrollWidth - innerWidth))
+      .toBeLessThanOrEqual(0);
+    await expect.poll(() => cutOff(page)).toEqual([]);
   });
 }

@@ -220,11 +220,11 @@ test('the fat one names, and the casein to fat, say what is poured in; raw milk 
   const pour = page.getByRole('region', { name: 'Pour together' });
   const field = (name: string) => pour.getByRole('textbox', { name, exact: true });
   await pour.getByLabel('With', { exact: true }).selectOption('skim');
-  await field('So much of it').fill('0');
+  await field('How much of it').fill('0');
   await field('Pour in').fill('0');
   await expect(pour).toContainText('Nothing is poured yet.');
   await expect(pour.getByRole('button', { name: 'Plan with this' })).toBeDisabled();
-  await field('So much of it').fill('120');
+  await field('How much of it').fill('120');
   await field('Or to a fat of').fill('2,5');
   await expect(field('Or to a fat of')).toHaveValue('2,5');
   // 120 L of 3.6 % and skim of 0.05 %: 120 × 1.1 / 2.45, by Pearson’s square.

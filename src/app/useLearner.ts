@@ -41,7 +41,8 @@ export function useLearner() {
       const news = before ? newsOf(before, learning, name.current) : [];
       if (news.length > 0) toast(`Learned: ${news.join(' ')}`, { duration: 12_000 });
     };
-    void learnedLast(db, over.length).then((known) => {
+    const looked = learnedLast(db, over.length).catch(() => null);
+    void looked.then((known) => {
       if (known) hear(known);
       // Not while the view is being opened: what has to be learned may come a moment later.
       else if (wanted) idle = setTimeout(async () => hear(await learner.learn()), LATER_MS);

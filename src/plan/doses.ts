@@ -3,7 +3,7 @@ import { FIRST_SHARE } from '../core/acid/coagulation';
 import { amountOfImcu, productOf, tabletsText } from '../core/coagulant/product';
 import { cultureAmount } from '../core/culture/measure';
 import { brineSaltGrams } from '../core/salt/brine';
-import { type SaltKind, type Spoonable, saltOf, spoonsFor } from '../core/salt/spoons';
+import { type Spoonable, saltOf, spoonsFor } from '../core/salt/spoons';
 import { type Given, givenText } from '../core/units/given';
 import { decimalsFor, roundTo } from '../core/units/numbers';
 import { stockFor } from '../core/units/stock';
@@ -97,11 +97,11 @@ const salted = (
   id: Dose['id'],
   ingredient: string,
   grams: number,
-  kind: SaltKind | undefined,
+  spooned: Spoonable,
   diluteInMl = 0,
 ): Dose =>
   plain(id, ingredient, grams, {
-    spoons: grams < MOST_SPOONED_G ? spoonsFor(saltOf(kind), grams).text : '',
+    spoons: grams < MOST_SPOONED_G ? spoonsFor(spooned, grams).text : '',
     diluteInMl: g(diluteInMl),
   });
 
@@ -123,7 +123,7 @@ export function dosesOf(
   const takes = (what: Dose['id']) => stages.some((stage) => stage.kind.takes(stage.params).includes(what));
   const litres = brief.milk.litres as number;
   const lines: Dose[] = [];
-  const { salt } = brief;
+  const salt = saltOf(brief.salt?.kind);
   const cream = creamOf(brief);
   if (cream)
     lines.push(plain('cream', 'cream', cream.massKg * 1000, { millilitres: g(cream.litres * 1000) }));
@@ -161,13 +161,13 @@ export function dosesOf(
     lines.push(coagulantDose(brief.coagulant, dosed.imcuPerLitre * litres));
   if (takes('salt') && outcome.strewnGrams > 0)
     lines.push({
-      ...salted('salt', saltOf(salt?.kind), outcome.strewnGrams, salt?.kind),
-      ...inHand(salt?.given),
+      ...salted('salt', salt, outcome.strewnGrams, salt),
+      ...inHand(brief.salt?.given),
     });
   if (takes('brine-salt')) {
     const water = outcome.yieldKg * (method.brineWaterPerKg ?? BRINE_WATER_PER_KG);
     const grams = brineSaltGrams(water, Number(brief.options.brinePctWw));
-    lines.push(salted('brine-salt', 'salt for the brine', grams, salt?.kind, water * 1000));
+    lines.push(salted('brine-salt', 'salt for the brine', grams, salt, water * 1000));
   }
   return lines;
 }

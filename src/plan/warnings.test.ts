@@ -48,7 +48,11 @@ describe('what lies outside the usual is told', () => {
     expect(told(said, 'unlabelled')).toEqual([]);
     expect(told(basic('quick-stretched'), 'unlabelled')).toEqual([]);
     expect(told(unsaid, 'unlabelled')).toMatchObject([
-      { stage: 'coagulant', told: { what: 'tablet', takenFor: 1500 } },
+      { stage: 'coagulant', told: { what: 'tablet', takenFor: 1500, bowl: true } },
+    ]);
+    // Where the culture sets it, no bowl is watched.
+    expect(told({ ...basic('goat-lactic'), coagulant: { form: 'tablet' } }, 'unlabelled')).toMatchObject([
+      { told: { what: 'tablet', bowl: false }, text: expect.not.stringContaining('bowl') },
     ]);
     const set = (brief: Brief) => planned(brief, true).plan.predictions.setMin;
     expect(set(unsaid)?.likely).toBe(set(said)?.likely);

@@ -66,12 +66,20 @@ export function warningsOf(
   if (coagulant && brief.coagulant && saysNothing(productOf(brief.coagulant))) {
     found.push({
       stage: coagulant.id,
-      told: { id: 'unlabelled', what: 'tablet', takenFor: USUAL_TABLET_IMCU },
+      told: {
+        id: 'unlabelled',
+        what: 'tablet',
+        takenFor: USUAL_TABLET_IMCU,
+        bowl: method.coagulant !== null && 'minutes' in method.coagulant,
+      },
     });
   }
   const culture = stages.find((stage) => takes(stage, parameters, 'culture'));
   if (culture && unsaidSachet(brief))
-    found.push({ stage: culture.id, told: { id: 'unlabelled', what: 'sachet', takenFor: USUAL_SACHET_L } });
+    found.push({
+      stage: culture.id,
+      told: { id: 'unlabelled', what: 'sachet', takenFor: USUAL_SACHET_L, bowl: false },
+    });
   const usual = CASEIN_TO_FAT[method.style];
   const { caseinPct, fatPct } = world.milk.composition;
   const ratio = caseinPct / Math.max(0.01, fatPct);

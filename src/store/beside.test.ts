@@ -1,15 +1,15 @@
 import 'fake-indexeddb/auto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { logTold } from '../judge/fixtures/told';
 import type { MakeEvent } from '../run/events';
 import { SUMMARY_VERSION } from '../run/line';
 import { stateOf } from '../run/state';
 import { summaryOf } from '../run/summary';
 import { asBefore, restore } from './bringBack';
-import { Database } from './db';
+import type { Database } from './db';
+import { other, over, withTwoOver } from './fixtures/twoOver';
 import { follow } from './follow';
 import { learnKept } from './learnKept';
-import { append, startMake } from './log';
+import { append } from './log';
 import { packOf } from './packOf';
 import { keepPacks, readPacks } from './packs';
 import { keepSummaries, logReader } from './readLogs';
@@ -20,18 +20,11 @@ import { put, putBack, removeMake } from './vault';
 
 const HERE = { id: 'here', from: 'here' };
 const clock = { wall: () => 5000, mono: () => 0 };
-const over = logTold({ method: 'paneer', weighs: 0.9, age: 30 });
-const other = logTold({ method: 'quick-stretched', weighs: 1.1, age: 30 });
-const [first] = over;
-if (first?.type !== 'started') throw new Error('a log begins with its start');
 
 let db: Database;
 let count = 0;
 beforeEach(async () => {
-  db = new Database(`beside-${count++}`);
-  await put(db, { format: 'plump-pail/make', version: 1, id: 'over-make', events: over });
-  await put(db, { format: 'plump-pail/make', version: 1, id: 'other-make', events: other });
-  await startMake(db, 'make-runs', first, 2000);
+  db = await withTwoOver(`beside-${count++}`);
 });
 
 /** What stands beside the logs, by make. */

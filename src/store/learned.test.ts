@@ -1,29 +1,22 @@
 import 'fake-indexeddb/auto';
 import { createHash } from 'node:crypto';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { logTold } from '../judge/fixtures/told';
 import { learnFrom } from '../learn/learn';
 import { taughtBy } from '../learn/samples';
 import { stateOf } from '../run/state';
-import { Database } from './db';
+import type { Database } from './db';
+import { other, over, withTwoOver } from './fixtures/twoOver';
 import { BY, keepLearning, learnedLast } from './learned';
 import { learnKept } from './learnKept';
-import { append, startMake } from './log';
-import { put, removeMake } from './vault';
+import { append } from './log';
+import { removeMake } from './vault';
 
-const over = logTold({ method: 'paneer', weighs: 0.9, age: 30 });
-const other = logTold({ method: 'quick-stretched', weighs: 1.1, age: 30 });
-const [first] = over;
-if (first?.type !== 'started') throw new Error('a log begins with its start');
 const tasting = { type: 'tasted' as const, score: 4, text: 'mild' };
 
 let db: Database;
 let count = 0;
 beforeEach(async () => {
-  db = new Database(`learned-${count++}`);
-  await put(db, { format: 'plump-pail/make', version: 1, id: 'over-make', events: over });
-  await put(db, { format: 'plump-pail/make', version: 1, id: 'other-make', events: other });
-  await startMake(db, 'make-runs', first, 2000);
+  db = await withTwoOver(`learned-${count++}`);
 });
 
 describe('what makes teach', () => {

@@ -52,8 +52,12 @@ export function imcuOfLabel(label: LabelStatement): number {
 /** What a tablet is taken for of which nothing is said, IMCU: a quarter of it goes into eight litres. Common practice; others are half or twice that. */
 export const USUAL_TABLET_IMCU = 1500;
 
-/** How strong a product says it is, IMCU a measure; undefined where it says nothing, or only what it sets. */
-const saidImcu = ({ form, imcuPerMl, imcuEach, imcuPerG }: CoagulantProduct): number | undefined =>
+/**
+ * How strong a product says it is, IMCU a measure; undefined where it says nothing, or only what it sets.
+ *
+ * @example saidImcu({ form: 'liquid', imcuPerMl: 280 }) // 280
+ */
+export const saidImcu = ({ form, imcuPerMl, imcuEach, imcuPerG }: CoagulantProduct): number | undefined =>
   ({ liquid: imcuPerMl, tablet: imcuEach, powder: imcuPerG })[form];
 
 /**

@@ -65,6 +65,8 @@ export const toldSchema = z.discriminatedUnion('id', [
     what: z.enum(['tablet', 'sachet']),
     /** IMCU in a tablet, L of milk for a sachet. */
     takenFor: figure,
+    /** Whether a bowl on the milk will tell: where the culture sets it, none does. */
+    bowl: z.boolean(),
   }),
   z.strictObject({ id: z.literal('weak-milk'), because: z.enum(['homogenised', 'high-pasteurised']) }),
 ]);
@@ -126,9 +128,9 @@ const WORDS: Words = {
       ? `Nothing lays this make wholly round your hours. Nearest, ${how}${waits}: hands are wanted for ${minutes(blockedMin)} while nobody is there.`
       : `Laid round your hours, ${how}${waits}: no hand is wanted while nobody is there.`;
   },
-  unlabelled: ({ what, takenFor }, { number, litres }) =>
+  unlabelled: ({ what, takenFor, bowl }, { number, litres }) =>
     ({
-      tablet: `Nothing is said of how strong these tablets are: one is taken for ${number(takenFor)} IMCU, of which a quarter sets about ${litres(8)}, and may be half or twice that. Watch the bowl on the milk: it tells.`,
+      tablet: `Nothing is said of how strong these tablets are: one is taken for ${number(takenFor)} IMCU, of which a quarter sets about ${litres(8)}, and may be half or twice that.${bowl ? ' Watch the bowl on the milk: it tells.' : ' So little of it only helps the culture: it matters less here.'}`,
       sachet: `Nothing is said of how much milk a sachet is for: it is taken for ${litres(takenFor)}, and may be for half or for five times that. Taste it, or measure its pH, after four hours.`,
     })[what],
   'weak-milk': ({ because }) =>

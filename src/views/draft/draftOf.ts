@@ -1,3 +1,4 @@
+import { saidImcu } from '../../core/coagulant/product';
 import { crudeProteinPct } from '../../core/milk/species';
 import type { Given } from '../../core/units/given';
 import type { Kitchen } from '../../kitchen/kitchen';
@@ -39,7 +40,7 @@ export function draftOf(brief: Brief, kitchen: Kitchen, milkId: string | null, m
     milk.proteinPct !== undefined && kitchen.proteinBasis === 'crude' && !whey
       ? Math.round(crudeProteinPct(milk.proteinPct, milk.species) * 100) / 100
       : milk.proteinPct;
-  const strength = coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG;
+  const strength = coagulant && saidImcu(coagulant);
   return {
     ...FIRST_DRAFT,
     method: brief.method,

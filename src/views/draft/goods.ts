@@ -1,4 +1,5 @@
 import { differenceInDays, parseISO } from 'date-fns';
+import { productOf, saidImcu, saysNothing } from '../../core/coagulant/product';
 import type { CultureGroup } from '../../core/culture/fitted';
 import { type Good, type GoodKind, monthsOpen, usable } from '../../kitchen/goods';
 import type { KnownMilk } from '../../kitchen/milk';
@@ -14,8 +15,8 @@ const at = (value: number): FieldValue => ({ value, text: null });
 
 /** What is known of how strong a coagulant is. */
 export function knownBy(coagulant: NonNullable<Good['coagulant']>): 'strength' | 'label' | 'nothing' {
-  if ((coagulant.imcuPerMl ?? coagulant.imcuEach ?? coagulant.imcuPerG) !== undefined) return 'strength';
-  return coagulant.setsLitres === undefined && coagulant.form === 'tablet' ? 'nothing' : 'label';
+  if (saidImcu(coagulant) !== undefined) return 'strength';
+  return saysNothing(productOf(coagulant)) ? 'nothing' : 'label';
 }
 
 /** What choosing a good from the shelf does to the form. */
@@ -31,7 +32,7 @@ export function draftWith(
     };
   }
   if (coagulant) {
-    const strength = coagulant.imcuPerMl ?? coagulant.imcuEach ?? coagulant.imcuPerG;
+    const strength = saidImcu(coagulant);
     return {
       plain: { coagulantForm: coagulant.form, coagulantBy: knownBy(coagulant) },
       fields: {

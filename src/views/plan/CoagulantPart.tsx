@@ -1,3 +1,4 @@
+import { USUAL_TABLET_IMCU } from '../../core/coagulant/product';
 import { imcuOfSoxhlet, soxhletOf } from '../../core/coagulant/strength';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Format } from '../../core/units/format';
@@ -22,7 +23,7 @@ const STRENGTH = {
     label: 'IMCU a tablet',
     bounds: BOUNDS.imcuEach,
     step: 100,
-    hint: 'a tablet of which a quarter goes into eight litres has about 1500',
+    hint: `the usual tablet has about ${USUAL_TABLET_IMCU}`,
   },
   powder: { label: 'IMCU in a gram', bounds: BOUNDS.imcuPerG, step: 100, hint: undefined },
 } as const;

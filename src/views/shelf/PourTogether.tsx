@@ -26,7 +26,7 @@ import { PAIL_LITRES, PourPail } from './PourPail';
 const MOST_LITRES = 100_000;
 /** What each one poured is called, and how much of it. */
 const CALLED = [
-  ['Milk', 'So much of it'],
+  ['Milk', 'How much of it'],
   ['With', 'Pour in'],
   ['And', 'And pour in'],
   ['And then', 'And then pour in'],

@@ -1,4 +1,5 @@
 import { ACID_KINDS, ACIDS } from '../../core/acid/acids';
+import { saidImcu } from '../../core/coagulant/product';
 import { imcuOfSoxhlet, soxhletOf } from '../../core/coagulant/strength';
 import { readNumber } from '../../core/units/numbers';
 import {
@@ -42,7 +43,7 @@ export function wordsOf(good: Good | undefined): Words {
     strengthPct: shown(acid?.strengthPct ?? null),
     form: coagulant?.form ?? 'liquid',
     knownBy: coagulant ? byWhat(coagulant) : 'strength',
-    imcu: shown(coagulant?.imcuPerMl ?? coagulant?.imcuEach ?? coagulant?.imcuPerG ?? 200),
+    imcu: shown((coagulant && saidImcu(coagulant)) ?? 200),
     soxhlet: '15000',
     setsLitres: shown(coagulant?.setsLitres ?? 50),
     inMin: shown(coagulant?.inMin ?? 40),
