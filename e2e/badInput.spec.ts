@@ -90,6 +90,14 @@ test('an amount that is none, after the tab was closed: the field that mends it 
   await page.reload();
   const mend = page.getByRole('region', { name: 'To mend' });
   await expect(mend).toContainText('is no amount');
-  await mend.getByRole('textbox', { name: 'Amount of acid in hand' }).fill('12');
+  // The plan is there with the first figure; those that follow belong to the amount too.
+  await mend.getByRole('textbox', { name: 'Amount of acid in hand' }).selectText();
+  await page.keyboard.press('1');
+  await expect(page.locator('[data-dose="acid"]')).toContainText('1 g, as you have it');
+  await page.keyboard.press('2');
   await expect(page.locator('[data-dose="acid"]')).toContainText('12 g, as you have it');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  await page.keyboard.press('Tab');
+  await expect(mend).toHaveCount(0);
 });

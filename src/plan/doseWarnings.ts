@@ -43,7 +43,7 @@ export function dosesOff(
   const off = (
     of: keyof typeof WITHIN,
     given: number,
-    computed: { grams: number; ml: number | null; amount: number },
+    computed: { grams: number; ml: number | null; tablets?: number | null; amount: number },
     grams: number,
     result: number | null,
   ) => {
@@ -58,6 +58,7 @@ export function dosesOff(
       grams,
       computedGrams: computed.grams,
       computedMl: computed.ml,
+      ...(computed.tablets != null && { computedTablets: computed.tablets }),
       result,
     });
   };
@@ -83,7 +84,12 @@ export function dosesOff(
     off(
       'coagulant',
       imcu,
-      { grams: computed.grams ?? 0, ml: computed.millilitres, amount: needed * litres },
+      {
+        grams: computed.grams ?? 0,
+        ml: computed.millilitres,
+        tablets: computed.tablets,
+        amount: needed * litres,
+      },
       amountOfImcu(product, imcu).grams ?? 0,
       predictions.setMin?.likely ?? null,
     );

@@ -57,6 +57,11 @@ describe('what lies outside the usual is told', () => {
     const set = (brief: Brief) => planned(brief, true).plan.predictions.setMin;
     expect(set(unsaid)?.likely).toBe(set(said)?.likely);
     expect(set(unsaid)?.high).toBeGreaterThan(1.2 * (set(said)?.high ?? 0));
+    // A whole one is told against what the set takes of it.
+    const whole = { form: 'tablet', given: { amount: 1, unit: 'tablet' } } as const;
+    expect(told({ ...said, coagulant: whole }, 'dose-off')[0]?.text).toMatch(
+      /^The coagulant you have is [\d.]+ times 0\.\d\d of a tablet, which the usual set takes/,
+    );
     const sachet = { form: 'freeze-dried', given: { amount: 1, unit: 'sachet' } } as const;
     expect(told({ ...basic('skyr'), culture: sachet }, 'unlabelled')).toMatchObject([
       { stage: 'culture', told: { what: 'sachet', takenFor: 10 } },

@@ -19,7 +19,10 @@ export function Select<T extends string>({
   const above = options.some(({ text }) => text.length > FITS_BESIDE);
   return (
     <div className={above ? '' : 'flex items-center gap-2'}>
-      <label htmlFor={id} className="block w-24 shrink-0 text-[15px] font-medium leading-tight text-ink-soft">
+      <label
+        htmlFor={id}
+        className={`block text-[15px] font-medium leading-tight text-ink-soft ${above ? '' : 'w-24 shrink-0'}`}
+      >
         {label}
       </label>
       <span className="field-line relative block min-w-0 flex-1">

@@ -4,7 +4,7 @@ import { type RefObject, useEffect, useRef, useState } from 'react';
 const PRESS_OVER_MS = 60;
 
 /**
- * Whether somebody is at a field: from its focus until it is left. Where it is left by pressing elsewhere, only once that press is over:
+ * Whether somebody is at a field, or at one of several: from its focus until it is left. Where it is left by pressing elsewhere, only once that press is over:
  * what stands after it would else move away from under the finger, and the press be lost.
  */
 export function useHere(field: RefObject<HTMLElement | null>): {
@@ -21,7 +21,7 @@ export function useHere(field: RefObject<HTMLElement | null>): {
     };
     const over = () => {
       pressing.current = false;
-      if (!field.current?.matches(':focus')) setHere(false);
+      if (!field.current?.matches(':focus-within')) setHere(false);
     };
     const overSoon = () => setTimeout(over, PRESS_OVER_MS);
     addEventListener('pointerdown', pressed, true);

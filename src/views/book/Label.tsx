@@ -54,7 +54,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
   ];
   const habit = habitOf(method.style);
   const wheyHours = (now - made) / 3_600_000;
-  const sweet = p.wheyKind !== 'acid' && !wheyCooked(state.plan);
+  const wheyKind = wheyCooked(state.plan) ? null : p.wheyKind;
   const lots = lotsOf(state);
   const secondCooking = METHODS.find((one) => one.of === 'whey') ?? FIRST_METHOD;
   const takeWhey = () => {
@@ -104,12 +104,12 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         </dl>
       )}
       <Ticks id={id} state={state} now={now} />
-      {method.of === 'milk' && <WheyWent id={id} state={state} sweet={sweet} hours={wheyHours} />}
+      {method.of === 'milk' && <WheyWent id={id} state={state} kind={wheyKind} hours={wheyHours} />}
       {lots.length > 0 && <p className="text-[16px] text-ink-soft">Lots: {lots.join(', ')}.</p>}
       <div className="mt-3 flex flex-wrap gap-3">
         <Button onClick={() => print()}>Print its label</Button>
         <GoOn id={id} state={state} now={now} />
-        {method.of === 'milk' && sweet && wheyHours < WHEY_KEEPS.sweetHours && (
+        {method.of === 'milk' && wheyKind && wheyKind !== 'acid' && wheyHours < WHEY_KEEPS.sweetHours && (
           <Button onClick={takeWhey}>Ricotta from its {format.litres(p.wheyLitres)} of whey</Button>
         )}
       </div>

@@ -1,21 +1,27 @@
-import { WHEY_KEEPS } from '../../core/curd/whey';
+import { WHEY_KEEPS, type WheyKind } from '../../core/curd/whey';
 import { WHEY_USES, type WheyUse } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { Select } from '../../ui/parts/Select';
 import { useNote } from '../common/useNote';
 
+const RICOTTA: Readonly<Record<WheyKind, string>> = {
+  sweet: `It is sweet enough for ricotta for about ${WHEY_KEEPS.sweetHours} hours. `,
+  middling: `A second cooking gives little, and nothing after about ${WHEY_KEEPS.sweetHours} hours. `,
+  acid: '',
+};
+
 /** What became of the whey; it is the larger part of the milk. */
 export function WheyWent({
   id,
   state,
-  sweet,
+  kind,
   hours,
 }: {
   id: string;
   state: MakeState;
-  /** Whether a second cooking would find something in it while it is fresh. */
-  sweet: boolean;
+  /** How sweet it is, and so how much a second cooking finds in it; null where there was one already. */
+  kind: WheyKind | null;
   /** How old it is. */
   hours: number;
 }) {
@@ -38,9 +44,7 @@ export function WheyWent({
       />
       {state.wheyUse === null && hours < 24 * WHEY_KEEPS.coldDays && (
         <p className="text-[15px] text-ink-soft">
-          {sweet &&
-            hours < WHEY_KEEPS.sweetHours &&
-            `It is sweet enough for ricotta for about ${WHEY_KEEPS.sweetHours} hours. `}
+          {kind && hours < WHEY_KEEPS.sweetHours && RICOTTA[kind]}
           In the cold it keeps {WHEY_KEEPS.coldDays} days, frozen {WHEY_KEEPS.frozenMonths} months.
         </p>
       )}

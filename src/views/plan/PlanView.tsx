@@ -1,7 +1,8 @@
-import { useDeferredValue, useState } from 'react';
+import { useDeferredValue, useRef, useState } from 'react';
 import { useNow } from '../../store/hooks';
 import { useMethod } from '../../store/methodBook';
 import { useAppSelector } from '../../store/store';
+import { useHere } from '../../ui/say/useHere';
 import { clockText, dayClock } from '../common/times';
 import { Changes } from './Changes';
 import { MethodChooser, Shelves } from './MethodChooser';
@@ -21,6 +22,8 @@ export default function PlanView() {
   // Nobody sees the paper while typing: it may follow a moment later, the first time too. What nobody has chosen is not printed.
   const onPaper = useDeferredValue(draft.chosen ? live.planned : null, null);
   const plan = live.planned?.plan ?? null;
+  const mending = useRef<HTMLElement>(null);
+  const atMending = useHere(mending);
   const [fromShelf, setFromShelf] = useState(false);
   const taken = () => {
     setFromShelf(true);
@@ -44,9 +47,11 @@ export default function PlanView() {
             <h1 className="name text-[30px] leading-tight tab:text-[36px]">What could this milk become?</h1>
           )}
           <MilkSentence method={chosen} faults={live.faults} planned={live.planned} />
-          {!draft.chosen ? (
-            <Shelves onChosen={taken} />
-          ) : live.planned ? (
+          {!draft.chosen && <Shelves onChosen={taken} />}
+          {draft.chosen && chosen && (!live.planned || atMending.here) && (
+            <ToMend method={chosen} faults={live.faults} place={mending} at={atMending} />
+          )}
+          {draft.chosen && live.planned && (
             <Scene
               planned={live.planned}
               own={live.own}
@@ -54,8 +59,6 @@ export default function PlanView() {
               brief={live.brief}
               faults={live.faults}
             />
-          ) : (
-            chosen && <ToMend method={chosen} faults={live.faults} />
           )}
         </Changes>
       </div>

@@ -186,8 +186,10 @@ function Comes({
         </span>
       </p>
       <p className="mt-1.5">
-        likely {format.kg(p.yieldKg.low)} to {format.kg(p.yieldKg.high)}; moisture{' '}
-        {format.percent(p.moisturePct)}, fat in dry matter {format.percent(p.fatInDryMatterPct)}
+        {p.yieldKg.low < p.yieldKg.high
+          ? `likely ${format.kg(p.yieldKg.low)} to ${format.kg(p.yieldKg.high)}`
+          : 'its spread follows'}
+        ; moisture {format.percent(p.moisturePct)}, fat in dry matter {format.percent(p.fatInDryMatterPct)}
       </p>
       <p className="stitch mt-2 pt-2">
         <strong className="figure text-[24px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}

@@ -96,7 +96,7 @@ export function ReadingPad({
     if (value === null || value < bounds.min || value > bounds.max) {
       const low = format.number(quantity.out(bounds.min, format.units), chosen === 'weight' ? 3 : 0);
       setFault(
-        `${text === '' ? 'Nothing is entered yet' : 'That cannot be right'}: give ${low} to ${format.number(quantity.out(bounds.max, format.units))} ${unit}.`,
+        `${text === '' ? 'Nothing is entered yet' : typed === null ? `"${text}" is not a number` : 'That cannot be right'}: give ${low} to ${format.number(quantity.out(bounds.max, format.units))} ${unit}.`,
       );
       return;
     }
