@@ -1,9 +1,9 @@
 import type { ReactNode } from 'react';
-import { type Good, type GoodKind, goodSchema } from '../../kitchen/goods';
+import { type Good, goodSchema } from '../../kitchen/goods';
 import { usePorts } from '../../store/ports';
 import { AskSheet } from '../common/AskSheet';
 import { written } from '../common/written';
-import { goodFields, goodOf, USUAL_MEASURE, wordsOf } from './goodForm';
+import { bringsWith, goodFields, goodOf, wordsOf } from './goodForm';
 
 /** A good, new or changed. */
 export function GoodSheet({ good, trigger }: { good?: Good; trigger: ReactNode }) {
@@ -16,7 +16,7 @@ export function GoodSheet({ good, trigger }: { good?: Good; trigger: ReactNode }
       schema={goodSchema}
       words={() => wordsOf(good)}
       read={(words) => goodOf(words, good?.id ?? crypto.randomUUID())}
-      brings={(key, value) => (key === 'kind' ? { measure: USUAL_MEASURE[value as GoodKind] } : {})}
+      brings={bringsWith}
       keep={(kept) => written(`“${kept.name}”`, () => db.goods.put(kept))}
     />
   );

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { parse } from '../../core/faults/zodFaults';
 import { GOOD_KINDS, type Good, goodSchema } from '../../kitchen/goods';
 import type { Words } from '../common/asking';
-import { goodFields, goodOf, USUAL_MEASURE, wordsOf } from './goodForm';
+import { bringsWith, goodFields, goodOf, USUAL_MEASURE, wordsOf } from './goodForm';
 
 const plain = { lot: 'L 1', opened: '2026-09-03', condition: 'good', allergens: '', price: 4.5 } as const;
 /** One of each kind, and each way a coagulant or a culture may be known. */
@@ -95,7 +95,7 @@ describe('a good in its form', () => {
       kind: fc.constantFrom(...GOOD_KINDS),
       measure: fc.constantFrom('g', 'mL', 'tablets', 'sachets'),
       form: fc.constantFrom('liquid', 'tablet', 'powder'),
-      knownBy: fc.constantFrom('strength', 'soxhlet', 'label'),
+      knownBy: fc.constantFrom('strength', 'soxhlet', 'label', 'nothing'),
       cultureForm: fc.constantFrom('freeze-dried', 'liquid', 'saved'),
       acidKind: fc.constantFrom('citric', 'vinegar', 'lemon', 'lactic'),
     });
@@ -106,6 +106,13 @@ describe('a good in its form', () => {
           if (kind === 'number') expect(faults(fresh({ ...shape, [key]: '-7e9' }))).toEqual([path]);
       }),
     );
+  });
+
+  it('is counted as its kind and form are, and a tablet need not say how strong it is', () => {
+    expect(bringsWith('kind', 'culture')).toEqual({ measure: 'sachets' });
+    expect(bringsWith('form', 'tablet')).toEqual({ measure: 'tablets', knownBy: 'nothing' });
+    expect(bringsWith('form', 'liquid')).toEqual({ measure: 'mL', knownBy: 'strength' });
+    expect(bringsWith('name', 'tablet')).toEqual({});
   });
 
   it('says only what its kind has: no coagulant with a culture, no acid with salt', () => {

@@ -23,6 +23,16 @@ export const USUAL_MEASURE: Record<GoodKind, Good['measure']> = {
   lipase: 'g',
 };
 
+const FORM_MEASURE: Record<string, Good['measure']> = { liquid: 'mL', tablet: 'tablets', powder: 'g' };
+
+/** What a choice brings with it: another kind, or form of coagulant, is counted otherwise; and a tablet may say nothing of its strength. */
+export function bringsWith(key: string, value: string): Words {
+  if (key === 'kind') return { measure: USUAL_MEASURE[value as GoodKind] };
+  const measure = key === 'form' ? FORM_MEASURE[value] : undefined;
+  if (!measure) return {};
+  return { measure, knownBy: value === 'tablet' ? 'nothing' : 'strength' };
+}
+
 const shown = (value: number | null | undefined) =>
   value === null || value === undefined ? '' : String(value);
 
