@@ -16,6 +16,7 @@ import { workerScheduler } from '../workers/scheduler';
 import { forgetHaste, hastenedClock, machineClock } from './clock';
 import { serverInstruments } from './instruments';
 import { keepApp } from './keepApp';
+import { watchQuiet } from './quiet';
 import { ranHere } from './ran';
 import { machineRing } from './ring';
 import { Shell } from './Shell';
@@ -105,7 +106,7 @@ async function begin() {
         value={{
           clock,
           planner: workerPlanner(),
-          learner: workerLearner(db.name),
+          learner: workerLearner(db.name, watchQuiet(window)),
           scheduler: workerScheduler(),
           archive: workerArchive(db.name),
           instruments: serverInstruments(clock),

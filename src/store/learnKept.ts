@@ -10,16 +10,35 @@ import { keepBeside } from './readMakes';
 
 /** Makes looked into at once, and kept together. */
 const AT_ONCE = 50;
+/** What so many makes teach is read at once. */
+const READ_AT_ONCE = 500;
+
+/** What makes teach as it is kept beside their logs, read in parts. */
+async function keptTaught(db: Database, soon: () => Promise<void>): Promise<KeptTaught[]> {
+  const rows: KeptTaught[] = [];
+  for (;;) {
+    const last = rows.at(-1);
+    const from = last ? db.taught.where(':id').above([last.id, last.events]) : db.taught.toCollection();
+    const part = await from.limit(READ_AT_ONCE).toArray();
+    rows.push(...part);
+    if (part.length < READ_AT_ONCE) return rows;
+    await soon();
+  }
+}
 
 /**
  * Learns from every make that is over. What one make teaches is kept beside its log and read from there; only makes that are new, have
- * changed, or were reckoned by another model are looked into. What all come to is kept too, so that nothing is learned twice.
+ * changed, or were reckoned by another model are looked into. What all come to is kept too, so that nothing is learned twice. `soon` lets
+ * others go first between its parts.
  */
-export async function learnKept(db: Database): Promise<Learning> {
+export async function learnKept(
+  db: Database,
+  soon: () => Promise<void> = () => Promise.resolve(),
+): Promise<Learning> {
   const ids = (await db.makes.toCollection().primaryKeys()).map(String);
   const here = new Set(ids);
   const teaching = new Map(
-    (await db.taught.toArray()).flatMap((row) =>
+    (await keptTaught(db, soon)).flatMap((row) =>
       row.by === MODEL_VERSION && here.has(row.id) ? [[row.id, row]] : [],
     ),
   );
@@ -35,6 +54,7 @@ export async function learnKept(db: Database): Promise<Learning> {
     });
     for (const row of rows) teaching.set(row.id, row);
     if (rows.length > 0) await keepBeside(db, db.taught, rows);
+    await soon();
   }
   const learning = learnFrom([...teaching.values()].flatMap(({ taught }) => taught ?? []));
   await keepLearning(db, teaching, learning);

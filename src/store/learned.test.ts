@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { createHash } from 'node:crypto';
-import { beforeEach, describe, expect, it } from 'vitest';
+import { beforeEach, describe, expect, it, vi } from 'vitest';
 import { learnFrom } from '../learn/learn';
 import { taughtBy } from '../learn/samples';
 import { stateOf } from '../run/state';
@@ -58,6 +58,36 @@ describe('what makes teach', () => {
     await append(db, 'over-make', tasting, (over.at(-1)?.at ?? 0) + 1000);
     await keepLearning(db, new Map(rows.map((row) => [row.id, row])), learning);
     expect(await db.learned.count()).toBe(0);
+  });
+
+  it('is read in parts between which others go first, and comes to the same', async () => {
+    await learnKept(db);
+    const [seed] = await db.taught.toArray();
+    if (!seed?.taught) throw new Error('a make that is over teaches something');
+    const many = Array.from({ length: 1000 }, (_, i) => ({ ...seed, id: `many-makes-${i}` }));
+    await db.makes.bulkPut(many.map(({ id }) => ({ id })));
+    await db.taught.bulkPut(many);
+    const all = (await db.taught.toArray()).flatMap(({ taught }) => taught ?? []);
+    let stood = 0;
+    let go = (): void => undefined;
+    const learning = learnKept(db, () => {
+      stood += 1;
+      return new Promise((resolve) => {
+        go = resolve;
+      });
+    });
+    let over = false;
+    void learning.then(() => {
+      over = true;
+    });
+    await vi.waitUntil(() => stood === 1);
+    expect(over).toBe(false);
+    while (!over) {
+      go();
+      await new Promise((resolve) => setImmediate(resolve));
+    }
+    expect(stood).toBeGreaterThanOrEqual(2);
+    expect(await learning).toEqual(learnFrom(all));
   });
 
   it('goes by another number where the same makes come to something else', async () => {

@@ -4,6 +4,7 @@ import { workerLearner } from './learner';
 /** What the workers still owe, oldest first. */
 const owed: { answer(value: unknown): void; refuse(reason: unknown): void }[] = [];
 vi.mock('comlink', () => ({
+  proxy: (value: unknown) => value,
   wrap: () => ({ learn: () => new Promise((answer, refuse) => owed.push({ answer, refuse })) }),
 }));
 
@@ -17,11 +18,15 @@ class FakeWorker extends EventTarget {
 describe('learning in a worker', () => {
   let made: FakeWorker[];
   const learner = () =>
-    workerLearner('store', () => {
-      const worker = new FakeWorker();
-      made.push(worker);
-      return worker as unknown as Worker;
-    });
+    workerLearner(
+      'store',
+      () => Promise.resolve(),
+      () => {
+        const worker = new FakeWorker();
+        made.push(worker);
+        return worker as unknown as Worker;
+      },
+    );
   beforeEach(() => {
     made = [];
     owed.length = 0;

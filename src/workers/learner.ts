@@ -1,14 +1,15 @@
-import { type Remote, wrap } from 'comlink';
+import { proxy, type Remote, wrap } from 'comlink';
 import type { Learning } from '../learn/learnt';
 import type { LearnerApi } from './learner.worker';
 
 /**
  * Learning from finished makes in a worker, which reads the store of this name itself. It is let go as soon as it has nothing to do, since
  * what it has read of a large book would fill the memory until the next make is finished; one that fails is let go too, and nothing is
- * learned until it is asked anew.
+ * learned until it is asked anew. Before each of its parts it asks whether it may go on, which `quiet` resolves.
  */
 export function workerLearner(
   name: string,
+  quiet: () => Promise<void>,
   make: () => Worker = () => new Worker(new URL('./learner.worker.ts', import.meta.url), { type: 'module' }),
 ) {
   let here: { worker: Worker; api: Remote<LearnerApi>; asked: number } | null = null;
@@ -25,7 +26,7 @@ export function workerLearner(
         worker.addEventListener('error', reject, { once: true });
       });
       try {
-        return (await Promise.race([api.learn(name), failed])) as Learning;
+        return (await Promise.race([api.learn(name, proxy(quiet)), failed])) as Learning;
       } catch (error) {
         console.error(error);
         return null;
