@@ -5,7 +5,7 @@ import type { LearnerApi } from './learner.worker';
 /**
  * Learning from finished makes in a worker, which reads the store of this name itself. It is let go as soon as it has nothing to do, since
  * what it has read of a large book would fill the memory until the next make is finished; one that fails is let go too, and nothing is
- * learned until it is asked anew. Before each of its parts it asks whether it may go on, which `quiet` resolves.
+ * learned until it is asked anew. Before it begins, and before each of its parts, it waits until `quiet` lets it go on.
  */
 export function workerLearner(
   name: string,
@@ -15,6 +15,7 @@ export function workerLearner(
   let here: { worker: Worker; api: Remote<LearnerApi>; asked: number } | null = null;
   return {
     async learn(): Promise<Learning | null> {
+      await quiet();
       if (!here) {
         const worker = make();
         here = { worker, api: wrap<LearnerApi>(worker), asked: 0 };
