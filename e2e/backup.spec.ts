@@ -17,7 +17,7 @@ test('another backup brought back can be undone, also after a reload; nothing go
   await page.getByRole('button', { name: 'As it was before the last backup came back' }).click();
   await expect(page.getByText('Everything is as it was before the backup.')).toBeVisible();
   await page.goto('/pot');
-  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
+  await page.getByRole('region', { name: 'Now' }).waitFor();
   await expect(page.getByRole('region', { name: 'Now' })).not.toContainText('from afar');
   await page.goto('/kitchen');
   expect(JSON.parse(await saved(page, 'Save a backup'))).toEqual(mine);

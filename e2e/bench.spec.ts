@@ -17,7 +17,7 @@ test('a make under way meets a pretend pot as warm as it was last read, and conn
   const noted = page.getByRole('region', { name: 'Noted last' });
   const readC = Number(/(\d+\.\d)/.exec((await noted.textContent()) ?? '')?.[1]);
   await probe.getByRole('button', { name: 'Connect' }).click();
-  await expect(pretend(page)).toBeVisible();
+  await pretend(page).waitFor();
   const live = probe.locator('strong').first();
   const shown = async () => Number.parseFloat((await live.textContent()) ?? '');
   await expect.poll(async () => Math.abs((await shown()) - readC)).toBeLessThan(3);

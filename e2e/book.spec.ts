@@ -98,7 +98,7 @@ test('the demo starts over', async ({ page }) => {
   await holds(page, MAKES - 1);
   await page.goto('/kitchen');
   await page.getByRole('button', { name: 'Start the demo over' }).click();
-  await expect(page).toHaveURL(/plan/);
+  await page.waitForURL(/plan/);
   await page.getByRole('navigation', { name: 'Ways around' }).getByRole('link', { name: 'Book' }).click();
   await holds(page, MAKES);
 });

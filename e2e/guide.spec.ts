@@ -96,7 +96,7 @@ test('a pot about to boil over is called before it climbs, by name', async ({ pa
   await called.getByRole('button', { name: 'To this pot' }).click();
   await expect(called).toHaveCount(0);
   await page.reload();
-  await expect(now(page)).toBeVisible();
+  await now(page).waitFor();
   await expect(page.getByText('about to boil over!')).toHaveCount(0);
 });
 
@@ -107,7 +107,7 @@ test('a tasting rings at its hour, and leads to its page', async ({ page }) => {
   await made.getByLabel('Begun').fill('2026-11-25T05:00');
   await made.getByLabel('Done').fill('2026-11-25T09:30');
   await made.getByRole('button', { name: 'Into the book' }).click();
-  await expect(page).toHaveURL(/\/book\//);
+  await page.waitForURL(/\/book\//);
   await page.getByRole('link', { name: 'Shelf' }).click();
   const bell = page.getByRole('alert', { name: 'Ringing' });
   await expect(bell).toHaveCount(0);

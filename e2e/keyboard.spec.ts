@@ -89,7 +89,7 @@ test('a make with the keyboard alone, from plan to book', async ({ page }) => {
   await tabTo(page, /^Finished weight/);
   await page.keyboard.type('1.8');
   await page.keyboard.press('Enter');
-  await expect(page).toHaveURL(/\/book\//);
+  await page.waitForURL(/\/book\//);
   await expect(page.getByRole('region', { name: 'What came out' })).toContainText('1.80\u00a0kg');
 });
 

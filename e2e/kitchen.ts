@@ -4,11 +4,14 @@ import { expect, type Page } from '@playwright/test';
 /** A Thursday morning in the kitchen's own zone; the app's clock starts here and runs on. */
 export const MORNING = '2026-11-26T09:00:00';
 
-/** The app at an address, its clock set. */
+/**
+ * The app at an address, its clock set. What comes in its own time is waited for, not expected: an expectation that is not met yet has the
+ * whole page read out each time.
+ */
 async function arrive(page: Page, path: string, at: string) {
   await page.clock.install({ time: new Date(`${at}+01:00`) });
   await page.goto(path);
-  await expect(page.getByRole('navigation', { name: 'Ways around' })).toBeVisible();
+  await page.getByRole('navigation', { name: 'Ways around' }).waitFor();
 }
 
 /** Opens a view with the app's clock set; the plan with a ricotta. */
@@ -26,7 +29,7 @@ export async function openPlan(page: Page, make: string, at = MORNING) {
 /** Whether the plan opens with the shelves, because nothing has been chosen yet. */
 async function shelvesStand(page: Page): Promise<boolean> {
   const shelves = page.getByRole('heading', { name: 'What could this milk become?' });
-  await expect(shelves.or(page.getByRole('button', { name: 'What else could it become?' }))).toBeVisible();
+  await shelves.or(page.getByRole('button', { name: 'What else could it become?' })).waitFor();
   return shelves.isVisible();
 }
 
@@ -71,7 +74,7 @@ export async function type(page: Page, label: string, text: string) {
 /** Starts a make of the first-run plan. */
 export async function toThePot(page: Page) {
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
-  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
+  await page.getByRole('region', { name: 'Now' }).waitFor();
 }
 
 /** Notes that another amount went in than planned. */

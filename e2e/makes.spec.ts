@@ -28,7 +28,7 @@ async function finish(page: Page, text: string) {
   const pad = page.getByRole('form', { name: 'Note a reading' });
   await pad.getByRole('textbox').fill(text);
   await pad.getByRole('button', { name: 'Weigh and finish' }).click();
-  await expect(page).toHaveURL(/\/book\//);
+  await page.waitForURL(/\/book\//);
 }
 
 test('a paneer: rinsed, pressed under a weight, chilled, into the book', async ({ page }) => {
@@ -133,7 +133,7 @@ test('a make given up goes into the book with its reason, and can be taken up ag
   await press(page, 'Give this make up');
   await page.getByLabel('Why, if you know').fill('milk had turned');
   await page.getByRole('alertdialog').getByRole('button', { name: 'Give it up' }).click();
-  await expect(page).toHaveURL(/\/book\//);
+  await page.waitForURL(/\/book\//);
   await expect(page.getByRole('main')).toContainText('given up: milk had turned');
   await expect(page.getByRole('region', { name: 'Notes' })).toContainText('The cat was in the sink.');
   await press(page, 'Not over yet');

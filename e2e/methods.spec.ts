@@ -35,7 +35,7 @@ test('a make is copied and varied, its faults stand at the stage, and it is plan
 }) => {
   await open(page, '/methods/paneer');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await expect(page).toHaveURL(/my-paneer/);
+  await page.waitForURL(/my-paneer/);
   const line = page.locator('p', { hasText: 'of 8 L' });
   const before = await line.textContent();
   await page.getByRole('textbox', { name: 'Title' }).fill('Lock paneer');
@@ -59,7 +59,7 @@ test('options of a make of one’s own are changed, added and taken out, their f
 }) => {
   await open(page, '/methods/paneer');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await expect(page).toHaveURL(/my-paneer/);
+  await page.waitForURL(/my-paneer/);
   const scald = page.locator('[data-option="setC"]');
   const usually = page.getByRole('textbox', { name: 'usually, setC' });
   await usually.fill('120');
@@ -90,7 +90,7 @@ test('options of a make of one’s own are changed, added and taken out, their f
 test('two lines changed faster than they are kept: both stay', async ({ page }) => {
   await open(page, '/methods/paneer');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await expect(page).toHaveURL(/my-paneer/);
+  await page.waitForURL(/my-paneer/);
   const named = page.getByRole('textbox', { name: 'Name of setC' });
   await expect(named).toBeVisible();
   await page.evaluate(() => {
@@ -111,7 +111,7 @@ test('two lines changed faster than they are kept: both stay', async ({ page }) 
 test('stages are put in another order by keyboard, and a nonsensical order is answered', async ({ page }) => {
   await open(page, '/methods/goat-lactic');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await expect(page).toHaveURL(/my-goat-lactic/);
+  await page.waitForURL(/my-goat-lactic/);
   const order = () =>
     page.locator('[data-stage]').evaluateAll((rows) => rows.map((row) => (row as HTMLElement).dataset.stage));
   await expect(page.locator('[data-stage="culture"]')).toBeVisible();
@@ -144,7 +144,7 @@ test('a stage taken out comes back; a method goes out as a file and comes in aga
   const file = await saved(page, 'As a file');
   await page.getByRole('button', { name: 'Take it out' }).click();
   // The view goes back to the list before another file is handed to it.
-  await expect(page).toHaveURL(/\/methods$/);
+  await page.waitForURL(/\/methods$/);
   await expect(page.getByRole('link', { name: 'Whole-milk ricotta, my way' })).toHaveCount(0);
   const take = (text: string) => give(page, 'Open a method file', text);
   await take(file.replace('"my-whole-milk-ricotta"', '"paneer"'));
@@ -158,7 +158,7 @@ test('a make of one’s own is changed in its sentences, and what is typed wrong
 }) => {
   await open(page, '/methods/quick-stretched');
   await page.getByRole('button', { name: 'Copy and vary' }).click();
-  await expect(page).toHaveURL(/my-quick-stretched/);
+  await page.waitForURL(/my-quick-stretched/);
   const cook = page.getByRole('textbox', { name: 'Cook to, as usual' });
   await cook.fill('hot');
   await expect(page.locator('[data-option="cookC"]').getByRole('alert')).toBeVisible();

@@ -54,7 +54,7 @@ test('a torn make is set aside and named; every view works, and it can be saved 
     await expect(page.getByRole('region', { name: 'Set aside' }).getByRole('listitem')).toHaveCount(left - 1);
   }
   await page.goto('/pot');
-  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
+  await page.getByRole('region', { name: 'Now' }).waitFor();
 });
 
 test('files that would lock every door are refused at their field, and nothing changes', async ({ page }) => {
@@ -121,7 +121,7 @@ test('where the disk is full every sheet stays open with what was typed, and say
   await expect(page.getByText(/could not be written down: there is no room/)).toBeVisible();
   await full(false);
   await page.goto('/pot');
-  await expect(page.getByRole('region', { name: 'Now' })).toBeVisible();
+  await page.getByRole('region', { name: 'Now' }).waitFor();
 });
 
 test('a view that cannot be loaded says so in its place, and the others go on', async ({ page }) => {

@@ -72,7 +72,7 @@ test('what a file calls its things comes out of the exports harmless', async ({ 
   const paneer = METHODS.find((method) => method.id === 'paneer') as (typeof METHODS)[number];
   const title = '=2*cmd|x # [a](b)';
   await give(page, 'Open a method file', { ...paneer, id: 'odd-one', title });
-  await expect(page).toHaveURL(/odd-one/);
+  await page.waitForURL(/odd-one/);
   await page.goto('/plan');
   await choose(page, title);
   const [text, calendar] = [await saved(page, 'As text'), await saved(page, 'Into a calendar')];

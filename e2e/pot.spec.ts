@@ -11,7 +11,7 @@ test('a whole ricotta, from the plan to the book', async ({ page }) => {
   const pad = page.getByRole('form', { name: 'Note a reading' });
   await pad.getByRole('textbox').fill('1,2');
   await pad.getByRole('button', { name: 'Weigh and finish' }).click();
-  await expect(page).toHaveURL(/\/book\//);
+  await page.waitForURL(/\/book\//);
   const out = page.getByRole('region', { name: 'What came out' });
   await expect(out).toContainText('1.20\u00a0kg');
   await expect(out).toContainText(/citric acid used.*\(90\u00a0%\)/);

@@ -130,9 +130,9 @@ export async function toTheBench(page: Page, title: string) {
   await page.goto(`${DEMO}/plan`);
   await choose(page, title);
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
-  await expect(now(page)).toBeVisible();
+  await now(page).waitFor();
   await page.getByRole('region', { name: 'Probe' }).getByRole('button', { name: 'Connect' }).click();
-  await expect(pretend(page)).toBeVisible();
+  await pretend(page).waitFor();
 }
 
 /** The log of the make at the pot, as it is stored. */

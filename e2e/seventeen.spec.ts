@@ -33,7 +33,7 @@ for (const method of METHODS) {
     const pad = page.getByRole('form', { name: 'Note a reading' });
     await pad.getByRole('textbox').fill('0.8');
     await pad.getByRole('button', { name: 'Weigh and finish' }).click();
-    await expect(page).toHaveURL(/\/book\//);
+    await page.waitForURL(/\/book\//);
     await expect(page.getByRole('region', { name: 'What came out' })).toContainText('800\u00a0g');
   });
 }

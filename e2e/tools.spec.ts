@@ -119,7 +119,7 @@ test('two makes that want the same hands are told so, and a second pair of hands
 }) => {
   await open(page, '/plan');
   await toThePot(page);
-  await expect(action(page)).toBeVisible();
+  await action(page).waitFor();
   await toPlan(page);
   const twice = page.getByRole('list', { name: 'Both hands wanted twice' });
   await expect(twice).toContainText('wants you for');

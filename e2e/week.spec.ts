@@ -69,12 +69,12 @@ test.describe('the demo’s week', () => {
     await page.goto('/plan');
     await page.getByRole('button', { name: 'Put it in the week' }).click();
     await page.getByRole('button', { name: 'See it' }).click();
-    await expect(page).toHaveURL(/\/week$/);
+    await page.waitForURL(/\/week$/);
     await expect(strand(page, 'Ricotta')).toBeVisible({ timeout: 60_000 });
     await page.goto('/book');
     await page.locator('[data-make] a').first().click();
     await page.getByRole('button', { name: 'Again in the week' }).click();
-    await expect(page).toHaveURL(/\/week$/);
+    await page.waitForURL(/\/week$/);
   });
 });
 
@@ -141,7 +141,7 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
   await strand(page, name).locator('span').first().click();
   await page.getByRole('region', { name }).getByRole('button', { name: 'To its plan' }).click();
   await page.getByRole('button', { name: 'Take it to the pot' }).click();
-  await expect(page).toHaveURL(/\/pot\//);
+  await page.waitForURL(/\/pot\//);
 
   // It runs in the week as it stands, and is no longer wished for.
   await page.getByRole('link', { name: 'Week', exact: true }).click();
