@@ -21,3 +21,7 @@ export const takes = ({ id, kind }: Staged, parameters: Parameters, what: DoseId
 /** What ends a stage, where more than clock or thermometer decides; null otherwise. */
 export const goalOf = ({ id, kind }: Staged, parameters: Parameters): Goal | null =>
   stageKind(kind).goal(parameters[id]);
+
+/** How warm it is where the curd stands or hangs at a stage, °C; null where that is the pot or the room. */
+export const standsCOf = ({ id, kind }: Staged, parameters: Parameters): number | null =>
+  stageKind(kind).standsC(parameters[id]);

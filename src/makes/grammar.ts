@@ -51,6 +51,8 @@ export interface World {
   /** What warms the pot, and what its wrap loses, W/m²K; left out, a hob of its size and the make's own wrap. */
   heating: Heating | undefined;
   keptW: number | null;
+  /** How warm it is round the pot where it is kept while it ripens and sets, °C. */
+  keptRoundC: number;
   roomC: number;
   /** Heat of the hob against the nominal one. */
   power: number;
@@ -222,6 +224,7 @@ export function kindOf<P>(kind: StageKind<P>): AnyKind {
     cautions: (params, about) => kind.cautions(read(params), about),
     takes: (params) => kind.takes?.(read(params)) ?? [],
     goal: (params) => kind.goal?.(read(params)) ?? null,
+    standsC: (params) => kind.standsC?.(read(params)) ?? null,
     rounds: (params) => kind.rounds?.(read(params)) ?? null,
     kit: (params, about) => kind.kit?.(read(params), about) ?? [],
     uses: (params) => kind.uses?.(read(params)) ?? [],

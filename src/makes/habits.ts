@@ -1,4 +1,5 @@
 import type { CurdStyleName } from '../core/curd/styles';
+import { PLACES, type Place } from '../core/heat/places';
 import { stageKind } from './kinds';
 import type { Method, MethodOption, StageSpec } from './method';
 import { amount, school } from './options';
@@ -7,27 +8,43 @@ import type { Habit } from './traits';
 const fits = (habit: Habit, stage: StageSpec) =>
   Object.entries(habit.where ?? {}).every(([key, value]) => stage.params[key] === value);
 
+/** Where it stands, each with what comes of it. Common practice. */
+const PLACE_SAYS: Record<Place, readonly [text: string, reason: string]> = {
+  room: ['in the room', 'Sooner done; its hours in the warm count.'],
+  fridge: ['in the fridge', 'Half as long again, and it sours no further.'],
+};
+
 const optionOf = ({ label, reason, range }: Habit, usual: number): MethodOption =>
   range === 'press-steps'
     ? { type: 'steps', rare: true, label, default: [], reason }
-    : {
-        ...amount(
-          label,
-          range.unit,
-          {
-            default: usual,
-            min: Math.min(range.min, usual),
-            max: Math.max(range.max, usual),
-            step: range.step ?? 1,
-          },
-          reason,
-        ),
-        rare: true,
-      };
+    : range === 'place'
+      ? {
+          ...school(
+            label,
+            'room',
+            PLACES.map((place) => [place, ...PLACE_SAYS[place]]),
+            reason,
+          ),
+          rare: true,
+        }
+      : {
+          ...amount(
+            label,
+            range.unit,
+            {
+              default: usual,
+              min: Math.min(range.min, usual),
+              max: Math.max(range.max, usual),
+              step: range.step ?? 1,
+            },
+            reason,
+          ),
+          rare: true,
+        };
 
 /** A make's own number, from as little to as much as the habit has it; null where it is no such number. */
 function widened(own: MethodOption, { range, noughtLeavesOut }: Habit, leaves: boolean): MethodOption | null {
-  if (own.type !== 'number' || range === 'press-steps' || own.unit !== range.unit) return null;
+  if (own.type !== 'number' || typeof range === 'string' || own.unit !== range.unit) return null;
   // Only where nought leaves the stage out may it be nought.
   const least = noughtLeavesOut && !leaves ? own.step : range.min;
   const [min, max] = [Math.min(own.min, least), Math.max(own.max, range.max)];
@@ -48,7 +65,8 @@ function taken(habit: Habit, stage: StageSpec, options: Method['options']) {
   }
   const there = Object.hasOwn(options, habit.option) ? options[habit.option] : undefined;
   if (there && !(habit.shared && there.label === habit.label)) return null;
-  const usual = typeof now === 'number' ? now : habit.usual;
+  const usual =
+    typeof now === 'number' ? now : (habit.usual ?? (typeof habit.range === 'string' ? 0 : undefined));
   if (usual === undefined) return null;
   const filled = { ...stage, params: { ...stage.params, [habit.param]: { option: habit.option } } };
   return {

@@ -130,8 +130,8 @@ export interface Habit {
   option: string;
   label: string;
   reason: string;
-  /** Its measure and how far it goes; a row of loads instead where it is that. */
-  range: { unit: string; min: number; max: number; step?: number } | 'press-steps';
+  /** Its measure and how far it goes; a row of loads or a place to stand in where it is that. */
+  range: { unit: string; min: number; max: number; step?: number } | 'press-steps' | 'place';
   /** What it is where the make says nothing; the stage's own figure otherwise. */
   usual?: number;
   /** Only stages whose parameters are so. */
@@ -150,6 +150,8 @@ export interface Traits<P> {
   takes(params: P): readonly (DoseId | 'milk')[];
   goal(params: P): Goal | null;
   rounds(params: P): Round | null;
+  /** How warm it is where the curd stands or hangs, °C; null where that is the pot or the room. The same. */
+  standsC(params: P): number | null;
   /** Which reading the pad asks for first. Temperature. */
   pad: 'temperature' | 'weight';
   kit(params: P, about: KitAbout): readonly KitItem[];

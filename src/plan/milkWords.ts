@@ -1,3 +1,4 @@
+import { CUPBOARD_C } from '../core/heat/places';
 import type { HeatedBy, KeepWarm } from '../core/heat/warming';
 import type { Species, Treatment } from '../core/milk/species';
 import type { Format } from '../core/units/format';
@@ -37,14 +38,16 @@ export const KEPT_WORDS: Record<KeepWarm, string> = {
   towel: 'in a towel',
   blanket: 'in a blanket',
   insulated: 'in an insulated pot',
+  cupboard: 'in a warm cupboard',
   bath: 'in its warm bath',
 };
 
 /** How well that does it, in the maker's degrees. Common practice. */
-export const keptReasons = ({ tempStep }: Format): Record<KeepWarm, string> => ({
+export const keptReasons = ({ temp, tempStep }: Format): Record<KeepWarm, string> => ({
   lid: `A bare pot loses about ${tempStep(4.5, 0)} in an hour.`,
   towel: 'About half of what a bare pot loses.',
   blanket: `${tempStep(1, 0)} to ${tempStep(2, 0)} in an hour.`,
   insulated: `Less than ${tempStep(1, 0)} in an hour.`,
+  cupboard: `By a boiler, or an oven with its light on: about ${temp(CUPBOARD_C)}, and what is cooler warms up in it.`,
   bath: 'As the bath is.',
 });

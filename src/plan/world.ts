@@ -8,6 +8,7 @@ import { plainCurd, usualMilk } from '../core/curd/nonFat';
 import { CURD_STYLES } from '../core/curd/styles';
 import { gatheredShare } from '../core/curd/whey';
 import { heatDoseOfTreatment } from '../core/heat/denaturation';
+import { CUPBOARD_C } from '../core/heat/places';
 import { KEPT_W_PER_M2K } from '../core/heat/warming';
 import { blend, creamBatch } from '../core/milk/blend';
 import { compositionOf, type MilkBatch, milkBatch } from '../core/milk/composition';
@@ -133,6 +134,7 @@ export function worldOf(
   const acidNeeded = titrant && aim !== null ? amountForPH(buffer, titrant, aim) * milk.litres : 0;
   const style = CURD_STYLES[method.style];
   const { coagulant } = method;
+  const roomC = brief.roomC + depart.roomC;
   const imcu = givenImcu(brief);
   return {
     milk,
@@ -158,7 +160,8 @@ export function worldOf(
     saltGrams: givenSalt(brief),
     heating: brief.heat,
     keptW: brief.keepWarm ? KEPT_W_PER_M2K[brief.keepWarm] : null,
-    roomC: brief.roomC + depart.roomC,
+    keptRoundC: brief.keepWarm === 'cupboard' ? Math.max(CUPBOARD_C, roomC) : roomC,
+    roomC,
     power: depart.power,
     probeOffC: depart.probeOffC,
     drain: method.drain,

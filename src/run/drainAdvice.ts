@@ -1,7 +1,7 @@
 import { BAGS, type Bag, bagAfter, bagHours, paceBy } from '../core/curd/bag';
 import { expOf, lnOf } from '../core/numeric/elementary';
 import { saltGrams } from '../core/salt/dry';
-import { goalOf } from '../makes/asked';
+import { goalOf, standsCOf } from '../makes/asked';
 import type { Resolved } from '../plan/brief/resolved';
 import { methodIn } from '../plan/planOf';
 import { heldIn, SHARPENED_FROM_MODEL, sharpened } from '../plan/sharpened';
@@ -55,7 +55,7 @@ export function drainAdvice(state: MakeState): DrainAdvice | null {
   const bag: Bag = {
     composition: milk.composition,
     milkKg: bagKg,
-    tempC: brief.roomC,
+    tempC: standsCOf(stage, state.parameters) ?? brief.roomC,
     style:
       (state.modelVersion ?? 0) < NON_FAT_FROM_MODEL
         ? { ...BAGS[method.bag], milkFatPct: null }

@@ -33,7 +33,7 @@ export function keptText(state: MakeState, format: Format): string | null {
   const { keepWarm, roomC = 20, milk } = state.plan.brief;
   const how = keepWarm ? capital(KEPT_WORDS[keepWarm]) : 'Covered and wrapped';
   const fallC = fromC - toC;
-  if (fallC < 0.5) return `${how} it keeps its heat.`;
+  if (Math.abs(fallC) < 0.5) return `${how} it keeps its heat.`;
   const litres = milk.litres ?? 1;
   const { fatPct, proteinPct } = SPECIES_FACTS[milk.species];
   const { massKg } = milkBatch(

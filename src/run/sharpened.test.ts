@@ -4,6 +4,7 @@ import { basic, planned } from '../plan/fixtures/briefs';
 import { heldIn, sharpened } from '../plan/sharpened';
 import { drainAdvice } from './drainAdvice';
 import { readyAt } from './expect';
+import { hungInTheFridge, PLANNED_H } from './fixtures/hung';
 import { BEGIN, MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
 import { frozen } from './frozen';
@@ -113,5 +114,11 @@ describe('one reading of a running make', () => {
       Math.hypot(0.03, 0.11),
       6,
     );
+  });
+
+  it('in the fridge it is held against the fridge: as heavy as planned, it is ready as planned', () => {
+    const bag = today(hungInTheFridge(), { quantity: 'drain-pace', sdLn: 0.03 });
+    const readyAfterH = ((drainAdvice(bag)?.readyAt ?? 0) - bag.stageStartedAt) / (60 * MIN);
+    expect(readyAfterH / PLANNED_H).toBeCloseTo(1, 3);
   });
 });

@@ -16,15 +16,16 @@ export interface Heating {
 }
 
 /** How a pot is kept warm off the heat. */
-export const KEEP_WARM = ['lid', 'towel', 'blanket', 'insulated', 'bath'] as const;
+export const KEEP_WARM = ['lid', 'towel', 'blanket', 'insulated', 'cupboard', 'bath'] as const;
 export type KeepWarm = (typeof KEEP_WARM)[number];
 
-/** What each loses, W/m²K; a warm bath round the pot holds it all but still. From memory. */
+/** What each loses, W/m²K; a warm bath round the pot holds it all but still, and a cupboard is a warmer room. From memory. */
 export const KEPT_W_PER_M2K: Record<KeepWarm, number> = {
   lid: LOSS_W_PER_M2K.lidded,
   towel: LOSS_W_PER_M2K.towel,
   blanket: LOSS_W_PER_M2K.blanket,
   insulated: LOSS_W_PER_M2K.insulatedBox,
+  cupboard: LOSS_W_PER_M2K.lidded,
   bath: 0.3,
 };
 

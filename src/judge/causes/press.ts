@@ -117,22 +117,29 @@ const pressedCold: Cause = {
     const read =
       lowest([...tempsIn(log, presses), ...tempsIn(log, presses, 'curd')].filter((one) => one.value > 0)) ??
       tempsIn(log, drains).at(-1);
-    if (!read) return NOTHING_SAID;
+    const inFridge = log.options.pressIn === 'fridge';
+    if (!read && !inFridge) return NOTHING_SAID;
     return said(
       [
-        steep(
-          read.value,
-          28,
-          [[25, 6]],
-          `The curd was ${log.format.temp(read.value)} in the press.`,
-          read.event,
-        ),
+        inFridge ? { times: 4, text: 'It was pressed in the fridge.', event: PLAN } : null,
+        read &&
+          steep(
+            read.value,
+            28,
+            [[25, 6]],
+            `The curd was ${log.format.temp(read.value)} in the press.`,
+            read.event,
+          ),
       ],
-      { cleared: read.value >= 28, measured: true },
+      { cleared: !inFridge && (read?.value ?? 0) >= 28, measured: read !== undefined },
     );
   },
-  next: ({ format }) =>
-    words(`Have the curd at ${format.temp(30)} as it goes in, and the press where it is warm.`),
+  next: ({ format, options }) =>
+    words(
+      options.pressIn === 'fridge'
+        ? 'Press it in the room until it has closed, and only then in the fridge.'
+        : `Have the curd at ${format.temp(30)} as it goes in, and the press where it is warm.`,
+    ),
 };
 
 const turnedLittle: Cause = {

@@ -1,6 +1,6 @@
 import { BAGS, type Bag, paceBy } from '../../core/curd/bag';
 import { lnOf } from '../../core/numeric/elementary';
-import { goalOf } from '../../makes/asked';
+import { goalOf, standsCOf } from '../../makes/asked';
 import type { Resolved } from '../../plan/brief/resolved';
 import { NO_DEPARTURE, pailOf } from '../../plan/world';
 import { WEIGHED_SD } from '../../run/drainAdvice';
@@ -20,7 +20,7 @@ export const drainPace: Evidence = ({ log, plain }) => {
   const bag: Bag = {
     composition: milk.composition,
     milkKg,
-    tempC: brief.roomC,
+    tempC: standsCOf(stage, state.parameters) ?? brief.roomC,
     style: BAGS[method.bag],
   };
   const longer = paceBy(bag, [(last.at - run.startedAt) / 3_600_000, (last.kg * milkKg) / milk.massKg]);

@@ -1,19 +1,24 @@
 import { type Clotting, cutMinutesAlong, flocculationMin } from '../../core/coagulant/clotting';
 import { advance, copyOf, fermentPH } from '../../core/culture/ferment';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
-import type { PotState, World } from '../grammar';
+import type { PotState, Span, World } from '../grammar';
 import { souringStepH } from './souring';
+import { resting } from './spans';
 
 /** A set is kept under a towel. Common practice. */
 const SET_LOSS = LOSS_W_PER_M2K.towel;
 /** What the pot loses while it sets, W/m²K: as the maker keeps it, or under a towel. */
 export const setLoss = ({ keptW }: Pick<World, 'keptW'>): number => keptW ?? SET_LOSS;
 
+/** Time in which the pot stands where it is kept to ripen, set and heal. */
+export const standing = (world: World, pot: PotState, minutes: number, handsOnMin: number): Span =>
+  resting({ roomC: world.keptRoundC }, pot, minutes, handsOnMin, setLoss(world));
+
 /** Temperature and pH of the pot from now on while it stands and sets; the pH runs straight on as the ferment has it over `lookMin`. */
 export function settingCourse(world: World, pot: PotState, lookMin: number) {
   const started = pot.tempC;
   const cooling = potOf(pot.litres, pot.kg, 'milk', setLoss(world));
-  const tempC = (minute: number) => tempAfter(cooling, started, minute, world.roomC, 0);
+  const tempC = (minute: number) => tempAfter(cooling, started, minute, world.keptRoundC, 0);
   let fall = 0;
   if (pot.ferment) {
     const ahead = copyOf(pot.ferment);

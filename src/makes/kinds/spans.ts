@@ -50,7 +50,7 @@ export function fading(
 
 /** Time at the pot in which nothing in it changes but what the room does to it. */
 export function resting(
-  world: World,
+  world: Pick<World, 'roomC'>,
   pot: PotState,
   durationMin: number,
   handsOnMin: number,

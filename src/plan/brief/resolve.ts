@@ -1,6 +1,7 @@
 import { ACIDS } from '../../core/acid/acids';
 import { setsWeakly } from '../../core/coagulant/clotting';
 import { bad, type Fault, good, type Result } from '../../core/faults/fault';
+import { FRIDGE_C } from '../../core/heat/places';
 import { FRESH_MILK_PH, SPECIES_FACTS } from '../../core/milk/species';
 import { USUAL_WHEY, USUAL_WHEY_PROTEIN_PCT } from '../../core/milk/whey';
 import { type MethodBook, methodById } from '../../makes';
@@ -25,7 +26,6 @@ import type { Brief } from './schema';
 import { usualFor } from './usual';
 
 const DEFAULT_ROOM_C = 20;
-const FRIDGE_C = 4;
 const USUAL_CREAM_FAT_PCT = 36;
 const USUAL_COAGULANT = { form: 'liquid', imcuPerMl: 200, ageMonths: 0 } as const;
 

@@ -136,7 +136,9 @@ export function hangs(practice: Practice): void {
   const { place, pot, drainedMin } = practice;
   if (place !== 'drain') return;
   const world = worldNow(practice);
-  const { in: where, atC } = stageNow(practice).params as { in?: string; atC?: number };
+  const { kind, params } = stageNow(practice);
+  const { in: where } = params as { in?: string };
+  const atC = kind.standsC(params) ?? undefined;
   // Hung up before its stage has come, it drains as its make drains.
   if (where === 'bag' || where === 'basket' || (where === undefined && world.bag)) {
     if (world.bag) drainedInBag({ ...world, bag: world.bag }, pot, practice.bagFrom + drainedMin / 60, atC);

@@ -21,12 +21,15 @@ const stands = (practice: Practice): boolean => {
   return does.includes('sets') || does.includes('ripens') || practice.pot.clot !== null;
 };
 
+/** Whether it stands there as it is kept warm, off the heat. */
+const wrapped = (practice: Practice): boolean => practice.lid && practice.hob === 0 && stands(practice);
+
 /** What the pot loses as it stands now, W/m²K. */
 function lossW(practice: Practice): number {
-  const { ice, lid, hob, world } = practice;
+  const { ice, lid, world } = practice;
   if (ice) return ICE_W_PER_M2K;
   if (!lid) return LOSS_W_PER_M2K.uncoveredNowAndThen;
-  if (hob > 0 || !stands(practice)) return LOSS_W_PER_M2K.lidded;
+  if (!wrapped(practice)) return LOSS_W_PER_M2K.lidded;
   const { wrap } = stageNow(practice).params as { wrap?: unknown };
   return world.keptW ?? (WRAPS.includes(wrap as Wrap) ? LOSS_W_PER_M2K[wrap as Wrap] : setLoss(world));
 }
@@ -42,7 +45,8 @@ function around(practice: Practice): { toC: number; tauMin: number } | null {
   if (place === 'pot' || does.includes('poaches')) return null;
   if (place === 'drain' && params.in === 'colander')
     return { toC: Math.max(world.roomC, practice.enteredC - COOLS_C), tauMin: KEPT_TAU_MIN };
-  if (params.atC !== undefined) return { toC: params.atC, tauMin: COLD_TAU_MIN };
+  const standsC = stage.kind.standsC(stage.params) ?? params.atC;
+  if (standsC !== undefined) return { toC: standsC, tauMin: COLD_TAU_MIN };
   return { toC: world.roomC, tauMin: OUT_TAU_MIN };
 }
 
@@ -119,7 +123,8 @@ export function heatFor(practice: Practice, minutes: number): void {
     );
     practice.heatLeftKj = glow.leftKj;
     const kW = (powerCut(practice) ? 0 : (rated * hob * world.power) / 2) + glow.kW;
-    pot.tempC = Math.min(boilsC, tempAfter(body, before, minutes, ice ? ICE_C : world.roomC, kW));
+    const roundC = ice ? ICE_C : wrapped(practice) ? world.keptRoundC : world.roomC;
+    pot.tempC = Math.min(boilsC, tempAfter(body, before, minutes, roundC, kW));
     neglect(practice, minutes, boilsC);
     skins(practice, minutes);
   }

@@ -1,9 +1,8 @@
 import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { saying } from '../../sentence';
-import { imcuForCut, setLoss, settingCourse } from '../clot';
+import { imcuForCut, settingCourse, standing } from '../clot';
 import { outOfOrder } from '../order';
-import { resting } from '../spans';
 
 /** Minutes of stirring in and stilling the milk; common practice. */
 const MINUTES = 2;
@@ -40,7 +39,7 @@ export const addCoagulant = kindOf<Record<string, never>>({
     coagulant.imcuPerLitre ??= coagulant.neededImcuPerLitre ?? imcuForCut(world, pot, LOOK_MIN, courseAt);
     pot.work.setC = pot.tempC;
     pot.clot = { at: pot.minute, courseAt };
-    return resting(world, pot, MINUTES, MINUTES, setLoss(world));
+    return standing(world, pot, MINUTES, MINUTES);
   },
   words: (_params, { doses }) => ({
     ...saying(

@@ -86,6 +86,7 @@ export const brine = kindOf<BrineParams>({
   ],
   does: ['brines'],
   takes: () => ['brine-salt'],
+  standsC: ({ atC }) => atC,
   uses: ({ atC }) => (atC <= COLD_BRINE_C ? ['fridge'] : []),
   slack: () => WAITS,
   hands: (_params, { durationMin }) => inThree(durationMin, HANDS_ON),

@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import type { CurdStyleName } from '../../../core/curd/styles';
+import { FRIDGE_C } from '../../../core/heat/places';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo } from '../bounds';
@@ -10,7 +11,6 @@ import { fading } from '../spans';
 const HANDS_ON = 2;
 /** Cheese in the fridge loses two thirds of its distance to 4 °C in this time, min. Common practice for tubs of half a kilogram. */
 const TAU_MIN = 45;
-const FRIDGE_C = 4;
 /** Curd that stands by itself: it is not spread to cool. */
 const IN_ONE_PIECE: readonly CurdStyleName[] = ['paneer', 'low-moisture', 'fresh-pressed'];
 

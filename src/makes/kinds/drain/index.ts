@@ -4,10 +4,11 @@ import { type DrainCurve, drainMinutes } from '../../../core/curd/drain';
 import { curdAt, type KeptDry, keptDry, moistureBeforeSalt, nonFatMoisture } from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
+import { PLACES, placeC } from '../../../core/heat/places';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { value } from '../../sentence';
-import { FIXED, type KitAbout, type KitItem } from '../../traits';
+import { FIXED, type Habit, type KitAbout, type KitItem } from '../../traits';
 import { coolC, LONG_MIN, someMinutesTo } from '../bounds';
 import { keptBy } from '../curd';
 import { bagOf, clothCurve, drainedInBag, drainedInCloth } from '../leaves';
@@ -27,7 +28,7 @@ const COLANDER_COOLS_C = 3;
 /** Curd in a basket comes to the cold with this time constant, min. Common practice. */
 const COOLS_MIN = 90;
 /** Cooler than this it stands in a fridge, °C; and what a room is where nothing else is said. */
-const FRIDGE_C = 8;
+const COLD_C = 8;
 const WARM_C = 20;
 
 const params = z
@@ -41,8 +42,9 @@ const params = z
     in: z.enum(['cloth', 'colander', 'bag', 'basket']).default('cloth'),
     /** Salt that goes in afterwards, % of its weight: it takes water along, so the drain stops that much wetter. */
     thenSaltPct: boundedBy(0, 10, '%').default(0),
-    /** Where it stands, °C; the room's own warmth where nothing is said. */
+    /** How warm it is where it stands, °C; as in the place it stands in where nothing is said. */
     atC: coolC().optional(),
+    stands: z.enum(PLACES).default('room'),
     /** So many hours by the clock instead of a moisture; nought for the moisture. */
     clockHours: boundedBy(0, 240, 'h').default(0),
   })
@@ -51,6 +53,9 @@ const params = z
     'give toMoisturePct, minutes or hours, one of the three',
   );
 export type DrainParams = z.infer<typeof params>;
+
+/** How warm it is where it stands, °C; undefined for the room. */
+const standsC = ({ atC, stands }: Pick<DrainParams, 'atC' | 'stands'>) => atC ?? placeC(stands);
 
 /** A drain that goes by the clock, whatever moisture it was meant for. */
 const byClock = ({ toMoisturePct, ...params }: DrainParams): DrainParams =>
@@ -108,7 +113,8 @@ function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: num
 function inBag(world: World, pot: PotState, params: DrainParams): number {
   if (!world.bag) outOfOrder('has a bag and does not say how its curd drains');
   const hung = { ...world, bag: world.bag };
-  const bag = bagOf(hung, params.atC);
+  const atC = standsC(params);
+  const bag = bagOf(hung, atC);
   const { solutes } = world.bag;
   const moisturePct = drainedTo(params, solutes);
   const wanted =
@@ -117,7 +123,7 @@ function inBag(world: World, pot: PotState, params: DrainParams): number {
       : bagHours(bag, moisturePct);
   const until = Math.max(pot.bagHours, Math.min(wanted, pot.bagHours + (params.hours ?? LONGEST_BAG_H)));
   const hours = until - pot.bagHours;
-  drainedInBag(hung, pot, until, params.atC);
+  drainedInBag(hung, pot, until, atC);
   return hours * 60;
 }
 
@@ -189,6 +195,16 @@ export const drain = kindOf<DrainParams>({
       range: { unit: 'h', min: 0, max: 24, step: 0.25 },
       reason: 'Nought: until it holds the moisture wanted. Else so long, half an hour or overnight.',
     },
+    ...(['bag', undefined] as const).map(
+      (where): Habit => ({
+        param: 'stands',
+        option: 'drainIn',
+        where: { in: where, atC: undefined },
+        label: where === 'bag' ? 'Hangs' : 'Drains',
+        range: 'place',
+        reason: 'Overnight is safer in the cold.',
+      }),
+    ),
   ],
   does: ['drains', 'holds-curd'],
   pad: 'weight',
@@ -199,9 +215,10 @@ export const drain = kindOf<DrainParams>({
           percent: moistureBeforeSalt(toMoisturePct, thenSaltPct, BAG_SOLUTES),
         }
       : null,
-  uses: ({ in: where, atC }) => [
-    ...(where === 'basket' ? (['mould'] as const) : []),
-    ...((atC ?? WARM_C) <= FRIDGE_C ? (['fridge'] as const) : []),
+  standsC: (params) => standsC(params) ?? null,
+  uses: (params) => [
+    ...(params.in === 'basket' ? (['mould'] as const) : []),
+    ...((standsC(params) ?? WARM_C) <= COLD_C ? (['fridge'] as const) : []),
   ],
   slack: ({ in: where }) => (where === 'bag' || where === 'basket' ? WAITS : FIXED),
   picture: ({ in: where }) => `drain-${where}`,
@@ -217,7 +234,8 @@ export const drain = kindOf<DrainParams>({
     const hands = Math.min(minutes, HANDS_ON);
     if (params.in === 'colander')
       return kept(pot, minutes, hands, Math.max(world.roomC, pot.tempC - COLANDER_COOLS_C));
-    if (params.atC !== undefined) return fading(pot, minutes, hands, params.atC, COOLS_MIN);
+    const atC = standsC(params);
+    if (atC !== undefined) return fading(pot, minutes, hands, atC, COOLS_MIN);
     return curdResting(world, pot, minutes, hands);
   },
   words: (said, { format, yieldKg, style }) => {
@@ -226,7 +244,11 @@ export const drain = kindOf<DrainParams>({
       params.toMoisturePct === undefined ? null : format.percent(params.toMoisturePct),
       timeOf(said, params, format),
       format.kg(yieldKg),
-      params.atC === undefined ? null : value('atC', format.temp(params.atC)),
+      params.atC !== undefined
+        ? [' at ', value('atC', format.temp(params.atC))]
+        : params.stands === 'fridge'
+          ? [' ', value('stands', 'in the fridge')]
+          : [],
     );
   },
   cautions: ({ in: where }, { setC }) =>

@@ -1,17 +1,17 @@
 import type { StageWords } from '../../grammar';
-import { type SaidParam, saying, value } from '../../sentence';
+import { type Part, type SaidParam, saying, value } from '../../sentence';
 
-/** `long` is the time by the clock, `at` where it stands, each as a value of the parameter it comes from. */
-type Words = (dry: string | null, long: SaidParam, weight: string, at: SaidParam | null) => StageWords;
+/** `long` is the time by the clock, as a value of the parameter it comes from; `at` says where it stands, and nothing of the room. */
+type Words = (dry: string | null, long: SaidParam, weight: string, at: readonly Part[]) => StageWords;
 
 const dryTo = (dry: string) => value('toMoisturePct', dry);
 
 /** How curd may be drained, in words. `dry` is the moisture wanted, where one is. */
 export const WORDS = {
-  cloth: (dry, long, weight) => ({
+  cloth: (dry, long, weight, at) => ({
     ...(dry === null
-      ? saying(['Drain in a cloth'], long.text === '' ? [] : [' ', long])
-      : saying(['Drain to ', dryTo(dry), ' moisture'])),
+      ? saying(['Drain in a cloth'], [...(long.text === '' ? [] : [' ', long]), ...at])
+      : saying(['Drain to ', dryTo(dry), ' moisture'], at)),
     action: 'Drain',
     target: dry === null ? null : `to ${weight}`,
     steps: [
@@ -19,6 +19,9 @@ export const WORDS = {
       dry === null
         ? 'Gather the corners and let the first rush of whey go.'
         : 'Weigh it when the dripping slows: the weight says more than the clock.',
+      ...(at.length === 0
+        ? []
+        : ['Into the fridge with it when the steam is gone, covered, a bowl under it.']),
     ],
     right: 'Whey slows from a thread to drops; the curd comes away from the cloth.',
     normal: 'It firms further as it cools, so stop a little softer than you want it.',
@@ -36,14 +39,15 @@ export const WORDS = {
     normal: 'It spreads and takes the colander’s shape.',
     done: 'Drained',
   }),
-  bag: (dry, long, weight) => ({
+  bag: (dry, long, weight, at) => ({
     ...saying(dry === null ? ['Hang in a bag ', long] : ['Hang in a bag to ', dryTo(dry), ' moisture'], [
+      ...at,
       { slot: 'bag', before: ', ', after: ' of milk to a bag' },
     ]),
     action: 'Hang it',
     target: dry === null ? long.text : `to ${weight}`,
     steps: [
-      'Ladle the curd into a wet cloth, tie the corners, hang it over a bowl in a room without flies or draught.',
+      `Ladle the curd into a wet cloth, tie the corners, hang it over a bowl ${at.length === 0 ? 'in a room without flies or draught' : 'in the fridge, covered'}.`,
       dry === null
         ? 'It hangs by the clock; where it is thick enough sooner, take it down.'
         : 'Weigh the bag once after two hours: that one number sets the rest of the time.',
@@ -54,7 +58,7 @@ export const WORDS = {
     done: 'Thick enough',
   }),
   basket: (_dry, long, _weight, at) => ({
-    ...saying(['Stand in baskets ', long], at === null ? [] : [' at ', at]),
+    ...saying(['Stand in baskets ', long], at),
     action: 'Turn it',
     target: long.text,
     steps: [

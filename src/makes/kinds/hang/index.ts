@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
+import { FRIDGE_C } from '../../../core/heat/places';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { coolC } from '../bounds';
@@ -18,7 +19,7 @@ const SETS_UP_MIN = 10;
 /** A cheese of half a kilogram comes to the air's cold with this time constant, min. Common practice. */
 const TAU_MIN = 120;
 /** Cooler than this it hangs in a fridge, °C. */
-const FRIDGE_C = 8;
+const COLD_C = 8;
 
 export const hang = kindOf<HangParams>({
   kind: 'hang',
@@ -26,7 +27,18 @@ export const hang = kindOf<HangParams>({
   endedBy: 'time',
   does: ['hangs'],
   mistakes: () => ['mould', 'froze', 'power-gone', 'left-warm', 'pests'],
-  uses: ({ atC }) => (atC <= FRIDGE_C ? ['fridge'] : []),
+  habits: [
+    {
+      param: 'atC',
+      option: 'hangC',
+      label: 'Hangs at',
+      range: { unit: '°C', min: 2, max: 22 },
+      reason:
+        'Cold is the advice. A cool cellar or a room is the habit of many: it dries faster, and carries more risk.',
+    },
+  ],
+  standsC: ({ atC }) => atC,
+  uses: ({ atC }) => (atC <= COLD_C ? ['fridge'] : []),
   slack: () => WAITS,
   hands: ({ days }, span) => [
     [0, SETS_UP_MIN],
@@ -47,7 +59,9 @@ export const hang = kindOf<HangParams>({
     target: `${format.number(days)} days`,
     steps: [
       'String round the neck, two to a rod, nothing touching. A drip tray below.',
-      `At ${format.temp(atC)} or below, as the cautious rule wants it; many hang warmer, with more risk.`,
+      atC <= FRIDGE_C
+        ? `At ${format.temp(atC)} or below, as the cautious rule wants it; many hang warmer, with more risk.`
+        : `Many hang it at ${format.temp(atC)}; the cautious rule wants ${format.temp(FRIDGE_C)} or below. How salty and how dry it is, and who eats it, decides.`,
     ],
     right: 'A dry, yellowing skin; firm under the thumb.',
     normal: 'A few drops the first day. Mould is not normal: say so under “Something went wrong”.',

@@ -2,8 +2,7 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { minutesTo } from '../bounds';
-import { setLoss } from '../clot';
-import { resting } from '../spans';
+import { standing } from '../clot';
 
 export const heal = kindOf<{ minutes: number }>({
   kind: 'heal',
@@ -22,7 +21,7 @@ export const heal = kindOf<{ minutes: number }>({
   ],
   uses: () => ['pot'],
   toleranceC: [4, 3],
-  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 0, setLoss(world)),
+  predict: (world, { minutes }, pot) => standing(world, pot, minutes, 0),
   words: ({ minutes }, { format }) => ({
     ...saying(['Let the cuts heal ', value('minutes', format.minutes(minutes))]),
     action: 'Hands off',

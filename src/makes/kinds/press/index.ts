@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { coldSlows } from '../../../core/curd/bag';
 import {
   kPaHoursOf,
   pressureKPa,
@@ -8,6 +9,7 @@ import {
   weightKg,
 } from '../../../core/curd/press';
 import { boundedBy } from '../../../core/faults/bounds';
+import { PLACES, placeC } from '../../../core/heat/places';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { pressStepsSchema } from '../../steps';
@@ -15,11 +17,13 @@ import { cm } from '../bounds';
 import { curdOf } from '../curd';
 import { offWhey } from '../offWhey';
 import { eachRound } from '../shared';
-import { curdResting } from '../spans';
+import { curdResting, fading } from '../spans';
 
 /** Minutes of wrapping and loading, and of each turn; common practice. */
 const HANDS_ON = 5;
 const PER_TURN = 3;
+/** Curd in a mould comes to the cold with this time constant, min. Common practice. */
+const COOLS_MIN = 90;
 
 const params = z.strictObject({
   kPa: boundedBy(0.05, 500, 'kPa'),
@@ -31,6 +35,7 @@ const params = z.strictObject({
   turns: boundedBy(0, 60).default(1),
   /** One load after another, in place of the pressure: [kg, minutes]. */
   steps: pressStepsSchema.default([]),
+  stands: z.enum(PLACES).default('room'),
 });
 export type PressParams = z.infer<typeof params>;
 
@@ -61,11 +66,17 @@ export const press = kindOf<PressParams>({
     {
       param: 'steps',
       option: 'pressSteps',
-      usual: 0,
       label: 'Pressed in steps',
       range: 'press-steps',
       reason:
         'Kilograms and minutes, one after the other, turned between: 14 kg 60 min, 23 kg 30 min. None: as above.',
+    },
+    {
+      param: 'stands',
+      option: 'pressIn',
+      label: 'Pressed',
+      range: 'place',
+      reason: 'Cold curd knits worse and gives up less: long and heavy, if in the cold.',
     },
   ],
   does: ['presses', 'holds-curd'],
@@ -74,7 +85,12 @@ export const press = kindOf<PressParams>({
     const { turns } = courseOf(params);
     return turns > 0 ? { what: 'turn', count: turns, everyMin: null, atOnce: false } : null;
   },
-  uses: ({ by }) => (by === 'screw' ? ['press', 'mould'] : ['mould']),
+  standsC: ({ stands }) => placeC(stands) ?? null,
+  uses: ({ by, stands }) => [
+    ...(by === 'screw' ? (['press'] as const) : []),
+    'mould',
+    ...(stands === 'fridge' ? (['fridge'] as const) : []),
+  ],
   hands: (params, span) => {
     const { turns } = courseOf(params);
     return [[0, HANDS_ON], ...eachRound(span, span.durationMin / (turns + 1), PER_TURN).slice(0, turns)];
@@ -89,24 +105,31 @@ export const press = kindOf<PressParams>({
   predict: (world, params, pot) => {
     const { kPa, by, heightCm, steps = [] } = params;
     const { hours, turns } = courseOf(params);
+    const minutes = hours * 60;
+    const handsOn = HANDS_ON + turns * PER_TURN;
+    const coldC = placeC(params.stands);
     // From here the press decides the moisture, not the cloth before it.
     pot.nonFat = null;
     const areaM2 = standingAreaM2(curdOf(world, pot).kg, heightCm);
-    pot.work.kPaHours =
+    const kPaHours =
       steps.length > 0
         ? Math.max(
             0.01,
             steps.reduce((sum, [kg, min]) => sum + (pressureKPa(kg, areaM2) * min) / 60, 0),
           )
         : kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
+    pot.work.kPaHours = coldC === undefined ? kPaHours : kPaHours / coldSlows(coldC);
     offWhey(world, pot);
-    return curdResting(world, pot, hours * 60, HANDS_ON + turns * PER_TURN);
+    return coldC === undefined
+      ? curdResting(world, pot, minutes, handsOn)
+      : fading(pot, minutes, handsOn, coldC, COOLS_MIN, null);
   },
-  words: ({ kPa, heightCm, by, hours, turns, steps = [] }, { format, yieldKg }) => {
+  words: ({ kPa, heightCm, by, hours, turns, steps = [], stands = 'room' }, { format, yieldKg }) => {
+    const cold = stands === 'fridge' ? [', ', value('stands', 'in the fridge')] : [];
     if (steps.length > 0) {
       const told = steps.map(([kg, min]) => `${format.kg(kg)} for ${format.minutes(min)}`);
       return {
-        ...saying(['Press: ', value('steps', told.join(', then '))]),
+        ...saying(['Press: ', value('steps', told.join(', then '))], cold),
         action: 'Press',
         target: format.kg((steps[0] as [number, number])[0]),
         steps: [
@@ -126,7 +149,7 @@ export const press = kindOf<PressParams>({
             value('hours', format.minutes(hours * 60)),
             `, turned ${format.number(turns)} times`,
           ],
-          [', ', value('by', 'by its own weight')],
+          [', ', value('by', 'by its own weight'), ...cold],
         ),
         action: 'Turn it',
         target: `${format.number(turns)} ×`,
@@ -152,6 +175,7 @@ export const press = kindOf<PressParams>({
           value('hours', format.minutes(hours * 60)),
           ', ',
           value('by', by === 'screw' ? 'in a press' : 'under a board'),
+          ...cold,
         ],
       ),
       action: 'Press',

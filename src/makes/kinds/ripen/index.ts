@@ -2,9 +2,8 @@ import { z } from 'zod';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { LONG_MIN, minutesTo } from '../bounds';
-import { setLoss } from '../clot';
+import { standing } from '../clot';
 import { TOWEL, WAITS } from '../shared';
-import { resting } from '../spans';
 
 export const ripen = kindOf<{ minutes: number }>({
   kind: 'ripen',
@@ -34,7 +33,7 @@ export const ripen = kindOf<{ minutes: number }>({
   slack: () => WAITS,
   kit: () => [TOWEL],
   toleranceC: [3, 2],
-  predict: (world, { minutes }, pot) => resting(world, pot, minutes, 1, setLoss(world)),
+  predict: (world, { minutes }, pot) => standing(world, pot, minutes, 1),
   words: ({ minutes }, { format }) => ({
     ...saying(['Ripen ', value('minutes', format.minutes(minutes))]),
     action: 'Ripen',

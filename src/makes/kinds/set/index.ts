@@ -33,7 +33,7 @@ function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
   if (!ferment) outOfOrder('has a set by pH with no culture before it');
   const started = pot.tempC;
   const cooling = potOf(pot.litres, pot.kg, 'milk', world.keptW ?? LOSS_W_PER_M2K[wrap]);
-  const after = (minute: number) => tempAfter(cooling, started, minute, world.roomC, 0);
+  const after = (minute: number) => tempAfter(cooling, started, minute, world.keptRoundC, 0);
   const pHs: [number, number][] = [[0, fermentPH(ferment)]];
   const hours = sourTo(
     ferment,
@@ -46,7 +46,7 @@ function byPH(world: World, pot: PotState, toPH: number, wrap: Wrap): Span {
   if (!Number.isFinite(hours) && world.likely) {
     throw new Infeasible({
       path: 'options.setC',
-      problem: `with a room of ${world.roomC} °C lets the milk get too cold: this culture does not reach pH ${toPH} within ${LONGEST_H} hours`,
+      problem: `with ${world.keptRoundC} °C round it lets the milk get too cold: this culture does not reach pH ${toPH} within ${LONGEST_H} hours`,
       remedy: 'set warmer, wrap the pot, use more or another culture, or find a warmer room',
     });
   }
@@ -76,7 +76,7 @@ function byClot(world: World, pot: PotState): Span {
   pot.setMin = gone + minutes;
   const cooling = potOf(pot.litres, pot.kg, 'milk', setLoss(world));
   const started = pot.tempC;
-  return along(pot, minutes, 2, (m) => tempAfter(cooling, started, m, world.roomC, 0));
+  return along(pot, minutes, 2, (m) => tempAfter(cooling, started, m, world.keptRoundC, 0));
 }
 
 export const set = kindOf<SetParams>({
