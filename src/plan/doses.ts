@@ -1,15 +1,14 @@
 import { ACIDS, gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { FIRST_SHARE } from '../core/acid/coagulation';
 import { amountOfImcu, productOf, tabletsText } from '../core/coagulant/product';
-import { cultureAmount } from '../core/culture/measure';
 import { brineSaltGrams } from '../core/salt/brine';
 import { type Spoonable, saltOf, spoonsFor } from '../core/salt/spoons';
 import { type Given, givenText } from '../core/units/given';
 import { decimalsFor, roundTo } from '../core/units/numbers';
 import { stockFor } from '../core/units/stock';
-import { type Method, numberOf } from '../makes/method';
+import type { Method } from '../makes/method';
 import type { Resolved } from './brief/resolved';
-import { calciumGrams, givenCulture } from './given';
+import { calciumGrams, cultureDosed } from './given';
 import type { Outcome } from './outcome';
 import type { Dose } from './schema';
 import type { BatchStage } from './stages';
@@ -138,23 +137,16 @@ export function dosesOf(
       }),
     );
   }
-  if (brief.culture && method.culture && takes('culture')) {
-    const given = givenCulture(brief, litres);
-    const amount = cultureAmount(
-      given === null ? brief.culture : { ...brief.culture, percent: given },
-      litres,
-      given ?? numberOf(method.culture.labelShare, brief.options),
-      method.culture.percent,
-    );
+  const culture = cultureDosed(brief, method, litres);
+  if (culture && takes('culture'))
     lines.push(
-      plain('culture', amount.name, amount.grams, {
-        millilitres: amount.millilitres,
-        spoons: amount.text,
-        ...(amount.sachets && { measure: 'pieces' as const }),
-        ...inHand(brief.culture.given),
+      plain('culture', culture.name, culture.grams, {
+        millilitres: culture.millilitres,
+        spoons: culture.text,
+        ...(culture.sachets && { measure: 'pieces' as const }),
+        ...inHand(brief.culture?.given),
       }),
     );
-  }
   if (takes('lipase'))
     lines.push(plain('lipase', 'lipase', LIPASE_G_PER_L * litres, { diluteInMl: g(10 * litres) }));
   if (brief.coagulant && dosed.imcuPerLitre !== null && takes('coagulant'))

@@ -6,10 +6,11 @@ import {
   calciumMmolPerL,
 } from '../core/coagulant/calcium';
 import { imcuPerMeasure, productOf } from '../core/coagulant/product';
-import { usualLitresPerGram } from '../core/culture/measure';
+import { type CultureAmount, cultureAmount, usualLitresPerGram } from '../core/culture/measure';
 import { Infeasible } from '../core/faults/fault';
 import { GRAMS_PER_TEASPOON, type Spoonable, saltOf } from '../core/salt/spoons';
 import { type Given, givenGrams, givenMl } from '../core/units/given';
+import { type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolved';
 
 /** Refuses a measure that a product is not measured in. */
@@ -88,6 +89,22 @@ export function givenCulture({ culture }: Pick<Resolved, 'culture'>, litres: num
   return grams === null
     ? wrongMeasure('culture', given, 'give g, tsp or sachet')
     : (grams * (culture.labelLitresPerGram ?? usualLitresPerGram(culture.labelLitresPerSachet))) / litres;
+}
+
+/** The culture that `litres` of milk get: what is given, or what their make takes; null where none goes in. */
+export function cultureDosed(
+  brief: Pick<Resolved, 'culture' | 'options'>,
+  method: Pick<Method, 'culture'>,
+  litres: number,
+): CultureAmount | null {
+  if (!brief.culture || !method.culture) return null;
+  const given = givenCulture(brief, litres);
+  return cultureAmount(
+    given === null ? brief.culture : { ...brief.culture, percent: given },
+    litres,
+    given ?? numberOf(method.culture.labelShare, brief.options),
+    method.culture.percent,
+  );
 }
 
 /** The salt a maker gives, g; null where the plan computes it. */

@@ -182,6 +182,21 @@ describe('known results', () => {
     expect(planned(basic('paneer')).plan.predictions.costPerKg).toBeNull();
   });
 
+  it('a culture costs by the kilogram of what goes in', () => {
+    const made = (price?: number) =>
+      planned(
+        basic(
+          'fresh-pressed',
+          { pricePerLitre: 1.2 },
+          { culture: { form: 'freeze-dried', ...(price !== undefined && { price }) } },
+        ),
+      ).plan;
+    const plain = made();
+    const grams = plain.doses.find(({ id }) => id === 'culture')?.grams ?? 0;
+    const more = (made(4000).predictions.costPerKg ?? 0) - (plain.predictions.costPerKg ?? 0);
+    expect(more).toBeCloseTo((4000 * grams) / 1000 / plain.predictions.yieldKg.likely, 2);
+  });
+
   it('the track covers the make and bends where the acid goes in', () => {
     const p = planned(basic('whole-milk-ricotta'));
     const course = courseOfPlanned(p);

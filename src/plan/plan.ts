@@ -146,7 +146,7 @@ function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] 
   const sum = (list: readonly Span[], of: (span: Span) => number) =>
     list.reduce((all, one) => all + of(one), 0);
   const before = sum(spans.slice(0, Math.max(0, firstHeat)), (span) => span.durationMin);
-  const price = priceOf(brief, run.dosed, outcome);
+  const price = priceOf(brief, run.method, run.dosed, outcome);
   const wheyPH = pot.wheyPH ?? pot.pH;
   const drained = run.stages.some((stage) => stage.kind.does.includes('drains'));
   return {

@@ -1,7 +1,8 @@
 import { gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { amountOfImcu, productOf } from '../core/coagulant/product';
-import { cultureAmount } from '../core/culture/measure';
+import type { Method } from '../makes/method';
 import type { Resolved } from './brief/resolved';
+import { cultureDosed } from './given';
 import type { Outcome } from './outcome';
 import type { Dosed } from './world';
 
@@ -16,7 +17,12 @@ function coagulantBought(coagulant: NonNullable<Resolved['coagulant']>, imcu: nu
 }
 
 /** What a batch's milk and everything bought for it cost, in the currency of the prices; null without the milk's price. */
-export function priceOf(brief: Resolved, dosed: Dosed, outcome: Outcome): number | null {
+export function priceOf(
+  brief: Resolved,
+  method: Pick<Method, 'culture'>,
+  dosed: Dosed,
+  outcome: Outcome,
+): number | null {
   const { milk, acid, coagulant, culture, salt } = brief;
   if (milk.pricePerLitre === undefined) return null;
   const litres = milk.litres as number;
@@ -24,6 +30,6 @@ export function priceOf(brief: Resolved, dosed: Dosed, outcome: Outcome): number
   if (acid && dosed.acid !== null) price += (acid.price ?? 0) * acidBought(acid, dosed.acid);
   if (coagulant && dosed.imcuPerLitre !== null)
     price += (coagulant.price ?? 0) * coagulantBought(coagulant, dosed.imcuPerLitre * litres);
-  if (culture) price += ((culture.price ?? 0) * cultureAmount(culture, litres, 1, 1).grams) / 1000;
+  price += ((culture?.price ?? 0) * (cultureDosed(brief, method, litres)?.grams ?? 0)) / 1000;
   return price + (salt?.price ?? 0) * (outcome.strewnGrams / 1000);
 }

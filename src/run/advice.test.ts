@@ -160,6 +160,20 @@ describe('turns', () => {
 });
 
 describe('a ramp learned from its own readings', () => {
+  it('of one reading, or of two in one breath, says that it wants another', () => {
+    const ramp = (...readings: [minute: number, tempC: number][]) =>
+      rampAdvice(
+        at(
+          basic('squeaky-curds'),
+          'warm',
+          readings.map(([minute, tempC]) => [minute, { type: 'temperature', tempC }]),
+        ),
+      )?.kind;
+    expect(ramp([5, 15])).toBe('one-reading');
+    expect(ramp([5, 15], [5.1, 15.2])).toBe('one-reading');
+    expect(ramp([5, 15], [8, 19])).toBe('arriving');
+  });
+
   it('on 20 noisy pots nobody has seen the arrival told at half way is within 2 min at the median', () => {
     const random = seeded(23);
     const errors = Array.from({ length: 20 }, () => {

@@ -19,6 +19,13 @@ const inside = (value: number, low: number, high: number) => {
 };
 
 describe('cardinal factors (Rosso et al. 1993, 1995)', () => {
+  it.each(CULTURE_GROUPS)('%s: too sour it stands still, a little sweeter it grows', (group) => {
+    const facts = GROUP_FACTS[group];
+    for (const pH of [facts.minPH - 1, facts.minPH - 0.1, facts.minPH]) expect(acidGrowth(facts, pH)).toBe(0);
+    for (const pH of [9, 9.5]) expect(acidGrowth(facts, pH)).toBe(0);
+    expect(acidGrowth(facts, facts.minPH + 0.1)).toBeGreaterThan(0);
+  });
+
   it.each(CULTURE_GROUPS)('%s: 1 at the best, 0 at the ends, never outside', (group) => {
     const facts = GROUP_FACTS[group];
     expect(heatGrowth(facts, facts.optC)).toBeCloseTo(1, 10);

@@ -16,6 +16,14 @@ const sum = (c: ReturnType<typeof compositionOf>) =>
   c.fatPct + c.caseinPct + c.wheyProteinPct + c.lactosePct + c.ashPct + c.waterPct;
 
 describe('composition', () => {
+  it('what is dissolved thins out as cream comes in, as water does', () => {
+    const milk = compositionOf('cow', 3.7, 3.2);
+    const cream = compositionOf('cow', 36, 2.1);
+    const thinner = (100 - 36) / (100 - 3.7);
+    expect(cream.lactosePct / milk.lactosePct).toBeCloseTo(thinner, 9);
+    expect(cream.ashPct / milk.ashPct).toBeCloseTo(thinner, 9);
+  });
+
   it('adds up to 100 for every species, fat and protein', () => {
     fc.assert(
       fc.property(

@@ -3,6 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { blockedBetween, clockMinutes } from './blocked';
 import { FIELD_UNITS, formatter, METRIC } from './format';
+import { givenText } from './given';
 import {
   celsiusOf,
   FEET_PER_METRE,
@@ -210,4 +211,24 @@ describe('wall time', () => {
     '%j is no such time',
     (text) => expect(wallMinutes(text)).toBeNull(),
   );
+});
+
+describe('shares of a spoon and of an inch', () => {
+  it.each([
+    [0.125, '⅛ tsp'],
+    [0.375, '⅜ tsp'],
+    [0.875, '⅞ tsp'],
+    [1.625, '1⅝ tsp'],
+    [2, '2 tsp'],
+  ])('%d of a teaspoon', (amount, text) => expect(givenText({ amount, unit: 'tsp' })).toBe(text));
+
+  it.each([
+    [1, '⅛ in'],
+    [19, '¾ in'],
+    [25.4, '1 in'],
+    [32, '1¼ in'],
+  ])('%d mm where inches are spoken', (mm, text) => {
+    const american = formatter({ ...METRIC, volume: 'gal' } as typeof METRIC);
+    expect(american.millimetres(mm).replace('\u00a0', ' ')).toBe(text);
+  });
 });
