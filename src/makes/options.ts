@@ -1,6 +1,6 @@
 import { SATURATED_PCT_WW } from '../core/salt/brine';
 import { AIMED_STRETCH_PH } from '../core/stretch/window';
-import type { ChoiceOption, MethodOption, NumberOption } from './method';
+import type { ChoiceOption, MethodOption, NumberOption, StageSpec } from './method';
 
 type Range = Pick<NumberOption, 'default' | 'min' | 'max'> & { step?: number };
 
@@ -206,3 +206,29 @@ export const keptInBrine = (): MethodOption =>
 
 /** Where pot cheese ends and ricotta begins, °C. Common practice. */
 export const RICOTTA_FROM_C = 80;
+
+/** Herbs or spice in the cheese or round it, and their stage, which nought leaves out. Common practice: 3 to 10 g of what is dry. */
+export const herbs = (): NumberOption => ({
+  ...amount(
+    'Herbs or spice',
+    'g/kg',
+    { default: 0, min: 0, max: 40 },
+    'Dried herbs 3 to 6, whole seeds or cracked pepper 5 to 10, fresh herbs 20 to 30; they taste stronger the next day.',
+  ),
+});
+export const HERBS: StageSpec = {
+  id: 'herbs',
+  kind: 'dress',
+  params: { what: 'herbs', gPerKg: { option: 'herbsGPerKg' } },
+  onlyIf: { option: 'herbsGPerKg' },
+};
+
+/** Lipase, and its stage. */
+export const lipase = (): MethodOption =>
+  yesNo('Lipase', false, 'A sharper, older taste; too much weakens the set.');
+export const LIPASE: StageSpec = {
+  id: 'lipase',
+  kind: 'add-other',
+  params: { what: 'lipase' },
+  onlyIf: { option: 'lipase' },
+};

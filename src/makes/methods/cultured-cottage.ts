@@ -1,5 +1,17 @@
 import type { Method } from '../method';
-import { amount, cookTo, count, cultures, cutTo, heat, saltDry, stirFor, yesNo } from '../options';
+import {
+  amount,
+  cookTo,
+  count,
+  cultures,
+  cutTo,
+  HERBS,
+  heat,
+  herbs,
+  saltDry,
+  stirFor,
+  yesNo,
+} from '../options';
 
 export const culturedCottage: Method = {
   format: 'plump-pail/method',
@@ -46,6 +58,7 @@ export const culturedCottage: Method = {
       'Each rinse takes sourness; the last one is iced. None keeps it sharp.',
     ),
     saltPct: saltDry(1),
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -70,6 +83,7 @@ export const culturedCottage: Method = {
     { id: 'wash-three', kind: 'wash', params: { waterC: 4 }, onlyIf: { option: 'rinses', atLeast: 3 } },
     { id: 'drain', kind: 'drain', params: { in: 'colander', minutes: 25 } },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
+    HERBS,
     { id: 'dress', kind: 'dress', params: {}, onlyIf: { given: 'cream' } },
     { id: 'store', kind: 'store', params: {} },
   ],

@@ -7,11 +7,12 @@ import {
   cultures,
   cutTo,
   heat,
+  LIPASE,
+  lipase,
   stirFor,
   stretchBy,
   stretchWater,
   wantedSet,
-  yesNo,
 } from '../options';
 
 export const culturedStretched: Method = {
@@ -42,7 +43,7 @@ export const culturedStretched: Method = {
       { default: 60, min: 30, max: 90 },
       'A start on the acid, so that the wait under whey is shorter.',
     ),
-    lipase: yesNo('Lipase', false, 'A sharper, older taste; too much weakens the set.'),
+    lipase: lipase(),
     wantedSetMin: wantedSet(35, 'A firm, clean break for an even cut.'),
     cutMm: cutTo(10, 6, 12),
     cookC: cookTo(40, 38, 42),
@@ -75,7 +76,7 @@ export const culturedStretched: Method = {
     { id: 'measure', kind: 'measure', params: {} },
     { id: 'warm', kind: 'warm', params: { toC: { option: 'setC' } } },
     { id: 'culture', kind: 'add-culture', params: {} },
-    { id: 'lipase', kind: 'add-other', params: { what: 'lipase' }, onlyIf: { option: 'lipase' } },
+    LIPASE,
     { id: 'ripen', kind: 'ripen', params: { minutes: { option: 'ripenMin' } } },
     { id: 'calcium', kind: 'add-calcium', params: {}, onlyIf: { given: 'calcium' } },
     { id: 'coagulant', kind: 'add-coagulant', params: {} },

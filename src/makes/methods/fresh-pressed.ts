@@ -1,5 +1,17 @@
 import type { Method } from '../method';
-import { amount, cookTo, cultures, cutTo, heat, pressedBy, saltDry, stirFor, wantedSet } from '../options';
+import {
+  amount,
+  cookTo,
+  cultures,
+  cutTo,
+  HERBS,
+  heat,
+  herbs,
+  pressedBy,
+  saltDry,
+  stirFor,
+  wantedSet,
+} from '../options';
 
 export const freshPressed: Method = {
   format: 'plump-pail/method',
@@ -28,6 +40,7 @@ export const freshPressed: Method = {
     cookC: cookTo(35, 34, 39),
     holdMin: stirFor(5, 1, 40),
     saltPct: saltDry(1.5, 'After the whey is off, before the press: earlier, it runs away with the whey.'),
+    herbsGPerKg: herbs(),
     press: pressedBy('Open and moist, turned often.'),
     pressKPa: amount(
       'With',
@@ -63,6 +76,7 @@ export const freshPressed: Method = {
       params: { percent: { option: 'saltPct' }, pressed: true },
       onlyIf: { option: 'saltPct' },
     },
+    HERBS,
     {
       id: 'press',
       kind: 'press',

@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, bagOf, cultures, heat, saltDry, yesNo } from '../options';
+import { amount, bagOf, cultures, HERBS, heat, herbs, saltDry, yesNo } from '../options';
 
 export const goatLactic: Method = {
   format: 'plump-pail/method',
@@ -35,6 +35,7 @@ export const goatLactic: Method = {
     ),
     bagKg: bagOf(4),
     saltPct: saltDry(1),
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -52,6 +53,7 @@ export const goatLactic: Method = {
     },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
     { id: 'chill', kind: 'chill', params: { minutes: 600 } },
+    HERBS,
     { id: 'store', kind: 'store', params: {} },
   ],
 };

@@ -1,4 +1,5 @@
 import type { Method } from '../method';
+import { HERBS, herbs } from '../options';
 
 export const paneer: Method = {
   format: 'plump-pail/method',
@@ -75,6 +76,7 @@ export const paneer: Method = {
       step: 0.1,
       reason: 'Usually none: the dish seasons it.',
     },
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -85,6 +87,7 @@ export const paneer: Method = {
     { id: 'drain', kind: 'drain', params: { minutes: 10 } },
     { id: 'rinse', kind: 'wash', params: { waterC: 15 } },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
+    HERBS,
     {
       id: 'press',
       kind: 'press',

@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { amount, bagOf, cultures, heat, saltDry, yesNo } from '../options';
+import { amount, bagOf, cultures, HERBS, heat, herbs, saltDry, yesNo } from '../options';
 
 export const softCream: Method = {
   format: 'plump-pail/method',
@@ -35,6 +35,7 @@ export const softCream: Method = {
     ),
     bagKg: bagOf(2),
     saltPct: saltDry(0.8),
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -50,6 +51,7 @@ export const softCream: Method = {
       params: { in: 'bag', toMoisturePct: { option: 'moisturePct' }, thenSaltPct: { option: 'saltPct' } },
     },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
+    HERBS,
     { id: 'chill', kind: 'chill', params: { minutes: 240 } },
     { id: 'store', kind: 'store', params: {} },
   ],

@@ -5,7 +5,9 @@ import {
   count,
   cultures,
   cutTo,
+  HERBS,
   heat,
+  herbs,
   saltDry,
   school,
   stirFor,
@@ -80,6 +82,7 @@ export const squeakyCurds: Method = {
       'Often enough that no side gets cold.',
     ),
     saltPct: saltDry(1, 'Of the curd’s weight, in two goes.'),
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -116,6 +119,7 @@ export const squeakyCurds: Method = {
       params: { percent: { option: 'saltPct' }, goes: 2 },
       onlyIf: { option: 'saltPct' },
     },
+    HERBS,
     { id: 'store', kind: 'store', params: {} },
   ],
 };

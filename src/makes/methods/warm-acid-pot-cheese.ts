@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { RICOTTA_FROM_C } from '../options';
+import { HERBS, herbs, RICOTTA_FROM_C } from '../options';
 
 export const warmAcidPotCheese: Method = {
   format: 'plump-pail/method',
@@ -77,6 +77,7 @@ export const warmAcidPotCheese: Method = {
       step: 0.1,
       reason: 'Of the drained cheese’s weight.',
     },
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -91,6 +92,7 @@ export const warmAcidPotCheese: Method = {
     },
     { id: 'rinse', kind: 'wash', params: { waterC: 18 }, onlyIf: { option: 'rinses' } },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
+    HERBS,
     { id: 'dress', kind: 'dress', params: {}, onlyIf: { given: 'cream' } },
     { id: 'store', kind: 'store', params: {} },
   ],

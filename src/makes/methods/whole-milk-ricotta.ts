@@ -1,5 +1,5 @@
 import type { Method } from '../method';
-import { RICOTTA_FROM_C } from '../options';
+import { HERBS, herbs, RICOTTA_FROM_C } from '../options';
 
 export const wholeMilkRicotta: Method = {
   format: 'plump-pail/method',
@@ -65,6 +65,7 @@ export const wholeMilkRicotta: Method = {
       step: 0.1,
       reason: 'Of the drained cheese’s weight. Leave it out for sweet fillings.',
     },
+    herbsGPerKg: herbs(),
   },
   stages: [
     { id: 'sanitise', kind: 'sanitise', params: {} },
@@ -79,6 +80,7 @@ export const wholeMilkRicotta: Method = {
       params: { toMoisturePct: { option: 'moisturePct' }, thenSaltPct: { option: 'saltPct' } },
     },
     { id: 'salt', kind: 'salt', params: { percent: { option: 'saltPct' } }, onlyIf: { option: 'saltPct' } },
+    HERBS,
     { id: 'store', kind: 'store', params: {} },
   ],
 };

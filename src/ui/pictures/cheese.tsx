@@ -8,6 +8,7 @@ import {
   Frost,
   Grains,
   Jug,
+  Leaves,
   Line,
   Lumps,
   MILK,
@@ -139,6 +140,47 @@ export const CHEESE_PICTURES: Record<string, ReactNode> = {
       </Bowl>
       <Jug fill={MILK} to={100} />
       <Spoon x={150} />
+    </g>
+  ),
+  'dress-herbs': (
+    <g>
+      <Shape d="M112 92Q112 82 124 82H236Q248 82 248 92V138H112Z" fill={CURD} />
+      <Leaves
+        at={[
+          [122, 86],
+          [146, 80],
+          [170, 88],
+          [196, 81],
+          [222, 88],
+          [132, 108],
+          [160, 116],
+          [190, 108],
+          [218, 118],
+          [166, 58],
+          [192, 46],
+          [180, 30],
+          [206, 62],
+        ]}
+      />
+    </g>
+  ),
+  'dress-mint': (
+    <g>
+      <Shape d="M104 116H250Q262 116 262 127T250 138H104Z" fill={CURD} />
+      <Shape
+        d="M250 94Q276 94 276 116T250 138Q262 138 262 127T250 116H118Q106 116 106 105T118 94Z"
+        fill={CURD}
+      />
+      <Leaves
+        at={[
+          [116, 112],
+          [142, 114],
+          [168, 112],
+          [194, 114],
+          [220, 112],
+        ]}
+      />
+      <Line d="M226 66Q196 40 160 58M160 58l14-10M160 58l15 6" width={2.8} />
     </g>
   ),
   chill: (

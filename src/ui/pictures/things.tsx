@@ -240,6 +240,22 @@ export const Grains = ({ at }: { at: readonly (readonly [number, number])[] }) =
   </g>
 );
 
+/** Small leaves strewn. */
+export const Leaves = ({ at }: { at: readonly (readonly [number, number])[] }) => (
+  <g>
+    {at.map(([x, y]) => (
+      <path
+        key={`${x} ${y}`}
+        d={`M${x - 6} ${y + 3}Q${x - 2} ${y - 6} ${x + 7} ${y - 4}Q${x + 4} ${y + 5} ${x - 6} ${y + 3}Z`}
+        fill="var(--now)"
+        stroke={INK}
+        strokeWidth="1.6"
+        strokeLinejoin="round"
+      />
+    ))}
+  </g>
+);
+
 /** A star of frost. */
 export const Frost = ({ x, y, r = 14 }: { x: number; y: number; r?: number }) => (
   <Line

@@ -1,21 +1,55 @@
 import { z } from 'zod';
+import type { CurdStyleName } from '../../../core/curd/styles';
+import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf, type StageWords } from '../../grammar';
 import { saying, value } from '../../sentence';
+import { MOST_HERBS_G_PER_KG } from '../bounds';
 import { curdResting } from '../spans';
 
 /** Minutes; common practice. */
 const MINUTES = 4;
 
 const params = z.strictObject({
-  what: z.enum(['cream', 'mint', 'filling']).default('cream'),
+  what: z.enum(['cream', 'mint', 'filling', 'herbs']).default('cream'),
+  /** Herbs or spice, g for a kilogram of cheese. */
+  gPerKg: boundedBy(0, MOST_HERBS_G_PER_KG, 'g/kg').default(0),
 });
 type What = z.infer<typeof params>['what'];
 
 /** Dried mint, g for a kilogram of cheese. From memory. */
 const MINT_G_PER_KG = 4;
 
-const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
-  cream: (cream) => ({
+/** Curd that is rolled in what it is to taste of; other curd has it folded in, or worked in before it is pressed. */
+const ROLLED: readonly CurdStyleName[] = ['goat-lactic'];
+const PRESSED: readonly CurdStyleName[] = ['paneer', 'fresh-pressed'];
+
+/** What goes in as it is measured, how much of it goes on a kilogram, and the curd it goes on. */
+interface Dressing {
+  cream: string;
+  mint: string;
+  herbs: string;
+  aKilo: string;
+  style: CurdStyleName | null;
+}
+
+const WORDS: Record<What, (dressing: Dressing) => StageWords> = {
+  herbs: ({ herbs, aKilo, style }) => ({
+    ...saying(['Herbs or spice: ', value('gPerKg', aKilo)]),
+    action: style !== null && ROLLED.includes(style) ? 'Roll it in' : 'Season with',
+    target: herbs,
+    steps: [
+      style !== null && ROLLED.includes(style)
+        ? `Strew ${herbs} on a board and roll the cheese in it.`
+        : style !== null && PRESSED.includes(style)
+          ? `Work ${herbs} through the loose curd: once it is pressed, nothing goes in.`
+          : `Fold ${herbs} through the curd.`,
+      'Dried, or seeds toasted dry and cooled; fresh ones dipped into boiling water and patted dry, and then it keeps shorter.',
+    ],
+    right: 'Evenly through or all round, and no clump of it.',
+    normal: 'It tastes of little today and of much tomorrow.',
+    done: 'Seasoned',
+  }),
+  cream: ({ cream }) => ({
     ...saying([`Dress with ${cream} of cream`.replace('the cream of cream', 'cream')]),
     action: 'Fold in cream',
     target: cream,
@@ -24,7 +58,7 @@ const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
     normal: null,
     done: 'Dressed',
   }),
-  mint: (_cream, mint) => ({
+  mint: ({ mint }) => ({
     ...saying([value('what', 'Mint on, and fold', { or: 'mint' })]),
     action: 'Fold it',
     target: null,
@@ -36,7 +70,7 @@ const WORDS: Record<What, (cream: string, mint: string) => StageWords> = {
     normal: 'The crease cracks a little.',
     done: 'Folded',
   }),
-  filling: (cream) => ({
+  filling: ({ cream }) => ({
     ...saying(['Fill with shreds in cream']),
     action: 'Fill',
     target: cream,
@@ -55,10 +89,17 @@ export const dress = kindOf({
   params,
   endedBy: 'done',
   mistakes: () => ['salt-double', 'salt-forgotten', 'left-warm', 'pests'],
-  takes: ({ what }) => (what === 'mint' ? [] : ['cream']),
+  takes: ({ what }) => (what === 'cream' || what === 'filling' ? ['cream'] : []),
+  picture: ({ what }) => (what === 'mint' || what === 'herbs' ? `dress-${what}` : 'dress'),
   toleranceC: null,
   predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
-  words: ({ what }, { doses, format, yieldKg }) =>
-    WORDS[what](doses.cream?.text ?? 'the cream', format.grams(MINT_G_PER_KG * yieldKg)),
-  cautions: ({ what }) => (what === 'mint' ? ['no-oil'] : []),
+  words: ({ what, gPerKg = 0 }, { doses, format, yieldKg, style }) =>
+    WORDS[what]({
+      cream: doses.cream?.text ?? 'the cream',
+      mint: format.grams(MINT_G_PER_KG * yieldKg),
+      herbs: format.grams(gPerKg * yieldKg),
+      aKilo: `${format.number(gPerKg)}\u00a0g/kg`,
+      style,
+    }),
+  cautions: ({ what }) => (what === 'mint' || what === 'herbs' ? ['no-oil'] : []),
 });
