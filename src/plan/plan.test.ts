@@ -206,6 +206,17 @@ describe('known results', () => {
     const aimed = expect.closeTo(p.acid?.aimsAtPH ?? 0, 4);
     expect(course.pHs.map(([, pH]) => pH)).toEqual([6.65, 6.65, aimed, aimed]);
   });
+
+  it('the band of what still works goes with the course, on its minutes', () => {
+    const course = courseOfPlanned(planned(basic('squeaky-curds')));
+    const told = course.band.filter(([, low]) => Number.isFinite(low));
+    expect(told.length).toBeGreaterThan(10);
+    for (const [minute, low, high] of told)
+      expect(
+        course.temps.some(([at, tempC]) => at === minute && low < tempC && tempC < high),
+        `${minute}`,
+      ).toBe(true);
+  });
 });
 
 describe('spread', () => {

@@ -10,6 +10,7 @@ import type { NewEvent } from './events';
 import { expectedEnd, readyAt } from './expect';
 import { BEGIN, MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
+import { stageAt } from './makeState';
 import { momentOf } from './moment';
 import { objection } from './objection';
 import { rampAdvice } from './rampAdvice';
@@ -140,6 +141,18 @@ describe('a bag that was weighed', () => {
     expect(heavy?.goalKg).toBeCloseTo(light?.goalKg as number, 6);
     expect(heavy?.moisturePct as number).toBeGreaterThan(light?.moisturePct as number);
     expect(drainAdvice(at(goat, 'bag'))).toBeNull();
+  });
+
+  it('another weighing is none of the bag', () => {
+    const kg = 5.2;
+    const { durationMin } = planned(goat).plan.stages.find(({ id }) => id === 'set') ?? {};
+    const done: NewEvent = { type: 'done', stage: 'set' };
+    const weighedBefore = at(goat, 'set', [
+      [10, { type: 'weighed', kg }],
+      [durationMin?.likely ?? 0, done],
+    ]);
+    expect(stageAt(weighedBefore).id).toBe('bag');
+    expect(drainAdvice(weighedBefore)).toBeNull();
   });
 
   it('salt is for what came out', () => {

@@ -5,6 +5,7 @@ import { kelvinOf } from '../units/measures';
 import { denaturedShare, heatOver, NO_HEAT } from './denaturation';
 import { mixedTempC } from './mixing';
 import { minutesTo, potOf, tempAfter } from './pot';
+import { HEATED_BY, warming } from './warming';
 
 describe('mixing', () => {
   it('keeps heat: equal masses of water meet halfway, and the mix lies between its parts', () => {
@@ -83,3 +84,15 @@ describe('whey-protein denaturation (Dannenberg and Kessler 1988, from memory)',
     );
   });
 });
+
+it.each(HEATED_BY)(
+  '%s: milk begins where it was, ends where it is wanted, and only ever gets warmer',
+  (by) => {
+    const body = potOf(10, 10.3, 'milk');
+    const way = warming({ by }, body, { litres: 10, kg: 10.3 }, 6, 32, 20, 1);
+    const at = Array.from({ length: 11 }, (_, i) => way.after((way.minutes * i) / 10));
+    expect(at[0]).toBeCloseTo(6, 6);
+    expect(at.at(-1)).toBeCloseTo(32, 4);
+    for (let i = 1; i < at.length; i++) expect(at[i]).toBeGreaterThan(at[i - 1] as number);
+  },
+);

@@ -3,7 +3,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { blockedBetween, clockMinutes } from './blocked';
 import { FIELD_UNITS, formatter, METRIC } from './format';
-import { givenText } from './given';
+import { givenGrams, givenText } from './given';
 import {
   celsiusOf,
   FEET_PER_METRE,
@@ -230,5 +230,28 @@ describe('shares of a spoon and of an inch', () => {
   ])('%d mm where inches are spoken', (mm, text) => {
     const american = formatter({ ...METRIC, volume: 'gal' } as typeof METRIC);
     expect(american.millimetres(mm).replace('\u00a0', ' ')).toBe(text);
+  });
+});
+
+describe('a time as one says it', () => {
+  it.each([
+    [89, '89 min'],
+    [90, '1 h 30 min'],
+    [120, '2 h'],
+    [2879, '47 h 59 min'],
+    [2880, '2 days'],
+    [3600, '2.5 days'],
+    [14_400, '10 days'],
+  ])('%d min', (minutes, text) =>
+    expect(formatter(METRIC).minutes(minutes).replaceAll('\u00a0', ' ')).toBe(text),
+  );
+});
+
+describe('a powder in the hand', () => {
+  it('is weighed by its spoons, and neither dropped nor poured', () => {
+    expect(givenGrams({ amount: 3, unit: 'g' }, 5)).toBe(3);
+    expect(givenGrams({ amount: 2, unit: 'tsp' }, 5)).toBeCloseTo(10, 6);
+    for (const unit of ['drop', 'mL', 'tablet'] as const)
+      expect(givenGrams({ amount: 2, unit }, 5)).toBeNull();
   });
 });

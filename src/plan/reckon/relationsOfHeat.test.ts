@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { keptC } from '../../core/heat/keepWarm';
+import { USUAL_MILK_KG_PER_L } from '../../core/milk/density';
 import { ask } from './fixtures/ask';
 
 const num = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -97,4 +99,18 @@ it('below 63 °C nothing pasteurises, however long', () => {
     });
   expect(held(62.9)).toMatchObject({ equivalentMinutesAt63: 0, enough: false });
   expect(held(63.1)).toMatchObject({ enough: true });
+});
+
+it('a pot cools as the core has a pot of that milk cool, under each wrap', () => {
+  const cold = { litres: 6, startC: 32, roomC: 18, minutes: 90 };
+  for (const [wrapped, wrap] of [
+    ['lid', 'lidded'],
+    ['towel', 'towel'],
+    ['blanket', 'blanket'],
+    ['box', 'insulatedBox'],
+  ] as const)
+    expect(ask('cool-down', { ...cold, wrapped }).tempC).toBeCloseTo(
+      keptC(6, 6 * USUAL_MILK_KG_PER_L, wrap, 32, 18, 90),
+      9,
+    );
 });
