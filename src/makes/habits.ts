@@ -2,7 +2,7 @@ import type { CurdStyleName } from '../core/curd/styles';
 import { PLACES, type Place } from '../core/heat/places';
 import { stageKind } from './kinds';
 import type { Method, MethodOption, StageSpec } from './method';
-import { amount, school } from './options';
+import { amount, heat, school } from './options';
 import type { Habit } from './traits';
 
 const fits = (habit: Habit, stage: StageSpec) =>
@@ -14,33 +14,17 @@ const PLACE_SAYS: Record<Place, readonly [text: string, reason: string]> = {
   fridge: ['in the fridge', 'Half as long again, and it sours no further.'],
 };
 
-const optionOf = ({ label, reason, range }: Habit, usual: number): MethodOption =>
-  range === 'press-steps'
-    ? { type: 'steps', rare: true, label, default: [], reason }
-    : range === 'place'
-      ? {
-          ...school(
-            label,
-            'room',
-            PLACES.map((place) => [place, ...PLACE_SAYS[place]]),
-            reason,
-          ),
-          rare: true,
-        }
-      : {
-          ...amount(
-            label,
-            range.unit,
-            {
-              default: usual,
-              min: Math.min(range.min, usual),
-              max: Math.max(range.max, usual),
-              step: range.step ?? 1,
-            },
-            reason,
-          ),
-          rare: true,
-        };
+function optionOf({ label, reason, range }: Habit, usual: number): MethodOption {
+  if (range === 'press-steps') return { type: 'steps', rare: true, label, default: [], reason };
+  if (range === 'place') {
+    const places = PLACES.map((place) => [place, ...PLACE_SAYS[place]] as const);
+    return { ...school(label, 'room', places, reason), rare: true };
+  }
+  const { unit, min, max, step = 1 } = range;
+  const reach = { default: usual, min: Math.min(min, usual), max: Math.max(max, usual), step };
+  const number = unit === '°C' ? heat(label, reach, reason) : amount(label, unit, reach, reason);
+  return { ...number, rare: true };
+}
 
 /** A make's own number, from as little to as much as the habit has it; null where it is no such number. */
 function widened(own: MethodOption, { range, noughtLeavesOut }: Habit, leaves: boolean): MethodOption | null {

@@ -18,6 +18,16 @@ describe('options of a make', () => {
     (_, method) => expect(faultsOf(method)).toEqual([]),
   );
 
+  it('whatever is in degrees stands in the maker’s own, in every make', () => {
+    const inDegrees = METHODS.flatMap(({ id, options }) =>
+      Object.entries(options).flatMap(([key, option]) =>
+        option.type === 'number' && option.unit === '°C' ? [[`${id}.${key}`, option.quantity]] : [],
+      ),
+    );
+    expect(inDegrees.length).toBeGreaterThan(20);
+    expect(inDegrees.filter(([, quantity]) => quantity !== 'temperature')).toEqual([]);
+  });
+
   it('a usual value out of bounds, and bounds the wrong way round, stand at the option', () => {
     const with_ = (part: object) => ({
       ...paneer,
