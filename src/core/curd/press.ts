@@ -1,5 +1,6 @@
 import { expOf, squareOf } from '../numeric/elementary';
 import { GRAVITY } from '../units/measures';
+import { coldSlows } from './bag';
 
 /** Pressure of `kg` resting on an area, kPa. */
 export const pressureKPa = (kg: number, areaM2: number): number => (kg * GRAVITY) / areaM2 / 1000;
@@ -36,3 +37,11 @@ export const stillPresses = (hours: number, falls: boolean): number =>
 /** What a cheese presses itself with, kPa: half the weight of its own height. */
 export const selfWeightKPa = (heightCm: number): number =>
   pressureKPa(CHEESE_DENSITY_KG_PER_L * 10 * heightCm, 1) / 2;
+
+/**
+ * What a pressing in a colder place than the room comes to, kPa·h: its whey leaves as much more slowly as it does in a bag there. From memory.
+ *
+ * @example pressedAt(30, 4) // 19.95
+ */
+export const pressedAt = (kPaHours: number, standsC: number | null): number =>
+  standsC === null ? kPaHours : kPaHours / coldSlows(standsC);

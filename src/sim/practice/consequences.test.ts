@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { CURD_STYLES } from '../../core/curd/styles';
+import { basic, planned } from '../../plan/fixtures/briefs';
 import { cookedTo, MEASURES, type Measure } from './fixtures/consequence';
 import { MILK_AND_WHEY } from './fixtures/milkAndWhey';
 import { played } from './fixtures/played';
@@ -28,6 +29,21 @@ describe('whatever is done has its consequence', () => {
     expect(CURD_STYLES['fresh-pressed'].usual.cookC).toBe(35);
   });
 
+  it('pressed or hung in the fridge it comes to what was planned for the fridge', () => {
+    for (const [method, options] of [
+      ['fresh-pressed', { pressIn: 'fridge' }],
+      ['soft-cream', { drainIn: 'fridge', drainHours: 8 }],
+    ] as const) {
+      const wants = planned(basic(method, {}, { options })).plan.predictions;
+      const room = planned(basic(method, {}, { options: inTheRoom(options) })).plan.predictions;
+      const { outcome, practice } = played(method, {}, AS_PLANNED, { options });
+      expect(practice.aims.kg).toBeCloseTo(wants.yieldKg.likely, 3);
+      const off = Math.abs(outcome.moisturePct - wants.moisturePct);
+      expect(off).toBeLessThan(Math.abs(outcome.moisturePct - room.moisturePct));
+      expect(off).toBeLessThan(0.4);
+    }
+  });
+
   it('every trouble shows: the pot is another than the one that was planned', () => {
     for (const trouble of ['rich-milk', 'thin-milk', 'drifting-probe', 'weak-acid'] as const)
       expect(hiddenOf({ troubles: [trouble] }).depart).not.toEqual(AS_PLANNED.depart);
@@ -37,3 +53,7 @@ describe('whatever is done has its consequence', () => {
 /** Whether figures rise all the way; told whole where they do not. */
 const ordered = (values: readonly number[]): string =>
   values.every((value, i) => i === 0 || value > (values[i - 1] as number)) ? 'rises' : values.join(' ');
+
+/** The same, but for where it stands. */
+const inTheRoom = (options: Readonly<Record<string, string | number>>) =>
+  Object.fromEntries(Object.entries(options).filter(([, value]) => value !== 'fridge'));

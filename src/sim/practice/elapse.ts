@@ -1,6 +1,6 @@
 import { flocculationMin } from '../../core/coagulant/clotting';
 import { advance, fermentPH } from '../../core/culture/ferment';
-import { pressureKPa, selfWeightKPa, stillPresses } from '../../core/curd/press';
+import { pressedAt, pressureKPa, selfWeightKPa, stillPresses } from '../../core/curd/press';
 import { STILL_COUNTS } from '../../makes/kinds/cook';
 import { drainedInBag, drainedInCloth, poachedFor } from '../../makes/kinds/leaves';
 import { costs, type Practice, stageNow, USUAL_HEIGHT_CM, worldNow } from './batch';
@@ -96,7 +96,11 @@ function step(practice: Practice, minutes: number): void {
     practice.drainedMin += minutes;
     pot.drainMin += minutes;
   }
-  if (place === 'press') pot.work.kPaHours = (pot.work.kPaHours ?? 0) + (pressure(practice) * minutes) / 60;
+  if (place === 'press') {
+    const { kind, params } = stageNow(practice);
+    const kPaHours = (pressure(practice) * minutes) / 60;
+    pot.work.kPaHours = (pot.work.kPaHours ?? 0) + pressedAt(kPaHours, kind.standsC(params));
+  }
   if (stageNow(practice).kind.does.includes('poaches') && pot.tempC >= POACHES_FROM_C)
     practice.poachMin += minutes;
 }

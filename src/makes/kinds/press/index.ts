@@ -1,7 +1,7 @@
 import { z } from 'zod';
-import { coldSlows } from '../../../core/curd/bag';
 import {
   kPaHoursOf,
+  pressedAt,
   pressureKPa,
   roundAreaM2,
   selfWeightKPa,
@@ -118,7 +118,7 @@ export const press = kindOf<PressParams>({
             steps.reduce((sum, [kg, min]) => sum + (pressureKPa(kg, areaM2) * min) / 60, 0),
           )
         : kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
-    pot.work.kPaHours = coldC === undefined ? kPaHours : kPaHours / coldSlows(coldC);
+    pot.work.kPaHours = pressedAt(kPaHours, coldC ?? null);
     offWhey(world, pot);
     return coldC === undefined
       ? curdResting(world, pot, minutes, handsOn)
