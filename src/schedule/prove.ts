@@ -1,24 +1,19 @@
 import type { Column } from '../plan/placing/columns';
 import { GRID_MIN } from '../plan/placing/demand';
-import { brokenCliques, type Choice, Exclusions } from './cliques';
+import type { Choice } from './cliques';
 import { conflictsOf } from './conflicts';
-import { capacities, type Placed, stretchesOf } from './room';
-import type { Row, Solved, Solver } from './solver';
+import { capacities, type Placed } from './room';
+import { AT_HAND, searched } from './search';
+import type { Row, Solver } from './solver';
 import { AWAY, costLaid, costLeft, costOf, type Laid, type Task, type Wish } from './wish';
 
 /** Choices that one search may weigh; with more it is not proved. */
 const MOST_CHOICES = 12_000;
-/** Turns of adding what a solution breaks. */
-const MOST_TURNS = 60;
 const NEAR = 1e-6;
 /** Conflicts that are looked at before makes are put together. */
 const MOST_CONFLICTS = 200;
-/** A moment is over-used from so much on. */
-const OVER = 1e-4;
-/** Moments that are added at once, for each thing. */
-const AT_ONCE = 24;
-/** Costs nearer than this are the same, min. */
-const SAME = 0.02;
+/** Weights nearer than this are the same: of two makes that cannot both stand, the app tells which was wished first by as much. */
+const ALIKE = 1e-4;
 
 /** The least a wish can cost by itself. */
 function leastOf(wish: Wish): number {
@@ -70,57 +65,6 @@ function leftForMilk({ wishes, lots }: Pick<Task, 'wishes' | 'lots'>): number {
   }, 0);
 }
 
-/** Where choices, taken so far each, want more of a thing than there is: the fullest moment of each run of them. */
-function brokenRows(
-  choices: readonly Choice[],
-  values: ArrayLike<number>,
-  capacity: readonly number[],
-  known: Set<string>,
-): Row[] {
-  const rows: Row[] = [];
-  capacity.forEach((most, thing) => {
-    const used: { at: number; by: number }[] = [];
-    choices.forEach(({ placed }, i) => {
-      const value = values[i] as number;
-      if (!placed || value < OVER) return;
-      for (const [from, to] of stretchesOf(placed, thing))
-        used.push(
-          { at: placed.column.startMin + from, by: value },
-          { at: placed.column.startMin + to - NEAR, by: -value },
-        );
-    });
-    used.sort((a, b) => a.at - b.at || a.by - b.by);
-    const over: { at: number; sum: number }[] = [];
-    let sum = 0;
-    let peak: { at: number; sum: number } | null = null;
-    used.forEach(({ at, by }, i) => {
-      sum += by;
-      if (by > 0 && sum > most + OVER && sum > (peak?.sum ?? 0))
-        peak = { at: (at + (used[i + 1]?.at ?? at)) / 2, sum };
-      if (by < 0 && peak) {
-        over.push(peak);
-        peak = null;
-      }
-    });
-    over.sort((a, b) => b.sum - a.sum);
-    for (const { at } of over.slice(0, AT_ONCE)) {
-      const columns = choices.flatMap(({ placed }, i) =>
-        placed &&
-        stretchesOf(placed, thing).some(
-          ([from, to]) => at >= placed.column.startMin + from && at < placed.column.startMin + to,
-        )
-          ? [i]
-          : [],
-      );
-      const key = `${thing} ${columns.join()}`;
-      if (known.has(key)) continue;
-      known.add(key);
-      rows.push({ columns, is: '<=', sum: most });
-    }
-  });
-  return rows;
-}
-
 /** What is proved of a few makes together: the best of them; null where it could not be proved. */
 function bestTogether(
   task: Task,
@@ -154,100 +98,67 @@ function bestTogether(
   });
   if (leftS() <= 0 || choices.length > MOST_CHOICES || wishes.some(({ columns }) => columns.missed))
     return null;
-  const scaled = scaleFor(wishes, choices, least);
-  const scaleOfOwn = own.reduce(
-    (sum, placed, i) =>
-      sum + scaled({ wish: i, placed, cost: placed ? costOf(placed) : costLeft(wishes[i] as Wish) }),
-    0,
-  );
-
-  const held = solver(choices.map(scaled));
-  try {
-    held.add([...oneEach(wishes, choices), ...milkRows(part, choices)]);
-    const known = new Set<string>();
-    const exclusions = new Exclusions(choices, capacity);
-    const gone = new Uint8Array(choices.length);
-    // What costs more than is left between the loosest and the given week is in no better one.
-    const drop = ({ cost, reduced }: Solved) => {
-      const worth = scaleOfOwn - cost;
-      const dropped = choices.flatMap((_, i) =>
-        !gone[i] && (reduced[i] as number) > worth + OVER ? [i] : [],
-      );
-      for (const i of dropped) gone[i] = 1;
-      held.drop(dropped);
-    };
-    const solve = (whole: boolean): Solved | null => {
-      for (let turn = 0; turn < MOST_TURNS; turn++) {
-        if (leftS() <= 0) return null;
-        const solved = held.solve(whole, leftS());
-        if (!solved) return null;
-        // Nothing can be better than what is known already.
-        if (solved.cost >= scaleOfOwn - SAME) return solved;
-        if (!whole) drop(solved);
-        const broken = [
-          ...brokenRows(choices, solved.values, capacity, known),
-          ...(whole ? [] : brokenCliques(choices, solved.values, exclusions, gone, known)),
-        ];
-        if (broken.length === 0) return solved;
-        held.add(broken);
-      }
-      return null;
-    };
-    const loose = solve(false);
-    if (!loose) return null;
-    if (loose.cost >= scaleOfOwn - SAME) return own;
-    const best = solve(true);
-    if (!best) return null;
-    if (best.cost >= scaleOfOwn - SAME) return own;
+  const search = { part, choices, capacity, solver, leftS };
+  const ownOf = (value: (choice: Choice) => number): number =>
+    own.reduce(
+      (sum, placed, i) =>
+        sum + value({ wish: i, placed, cost: placed ? costOf(placed) : costLeft(wishes[i] as Wish) }),
+      0,
+    );
+  const weightOf = ({ wish, placed }: Choice) => (placed ? 0 : (wishes[wish] as Wish).weight);
+  const laidBy = (values: ArrayLike<number>): (Placed | null)[] => {
     const laid: (Placed | null)[] = wishes.map(() => null);
     choices.forEach(({ wish, placed }, i) => {
-      if ((best.values[i] as number) > 0.5) laid[wish] = placed;
+      if ((values[i] as number) > 0.5) laid[wish] = placed;
     });
     return laid;
-  } finally {
-    held.end();
+  };
+
+  // What has to be left comes first, by itself: beside it minutes would be too small to count, or too large.
+  const mayBeLeft = choices.flatMap((choice, k) => (weightOf(choice) > 0 ? [k] : []));
+  const ownLeft = ownOf(weightOf);
+  let left = ownLeft;
+  if (mayBeLeft.length > 0 && ownLeft > 0) {
+    const found = searched(search, (choice) => weightOf(choice) / ALIKE, ownLeft / ALIKE, []);
+    if (found === null) return null;
+    if (found !== AT_HAND) left = choices.reduce((sum, one, k) => sum + weightOf(one) * (found[k] ?? 0), 0);
   }
+  const noMoreLeft: Row[] =
+    mayBeLeft.length > 0
+      ? [
+          {
+            columns: mayBeLeft,
+            of: mayBeLeft.map((k) => weightOf(choices[k] as Choice)),
+            is: '<=',
+            sum: left + ALIKE / 2,
+          },
+        ]
+      : [];
+  const minutes = minutesFor(wishes, choices, least);
+  const ownMinutes = ownLeft <= left + ALIKE / 2 ? ownOf(minutes) : Number.POSITIVE_INFINITY;
+  const found = searched(search, minutes, ownMinutes, noMoreLeft);
+  return found === null ? null : found === AT_HAND ? own : laidBy(found);
 }
 
-/** Each wish has one of its choices. */
-const oneEach = (wishes: readonly Wish[], choices: readonly Choice[]): Row[] =>
-  wishes.map((_, i) => ({
-    columns: choices.flatMap(({ wish }, k) => (wish === i ? [k] : [])),
-    is: '=',
-    sum: 1,
-  }));
-
-/** No more milk of a lot than there is. */
-const milkRows = ({ wishes, lots }: Pick<Task, 'wishes' | 'lots'>, choices: readonly Choice[]): Row[] =>
-  lots.flatMap((litres, lot): Row[] => {
-    const columns = choices.flatMap(({ wish, placed }, k) =>
-      placed && (wishes[wish] as Wish).lot === lot ? [k] : [],
-    );
-    const of = columns.map((k) => (wishes[(choices[k] as Choice).wish] as Wish).litres);
-    return columns.length > 0 ? [{ columns, of, is: '<=', sum: litres }] : [];
-  });
-
 /**
- * Costs in the size a linear program can hold, against the least of each wish: minutes early as they are, a step away more than all of
- * them together, and what is left more than all steps.
+ * Minutes in the size a linear program can hold, against the least of each wish: minutes early as they are, a step away more than all of
+ * them together. What is left costs nothing here.
  */
-function scaleFor(
+function minutesFor(
   wishes: readonly Wish[],
   choices: readonly Choice[],
   least: readonly number[],
 ): (choice: Choice) => number {
   const away = (cost: number) => Math.floor((cost + 0.5) / AWAY);
   const early = (cost: number) => cost - away(cost) * AWAY;
-  const perWish = (of: (choice: Choice) => number) =>
+  const step =
+    1 +
     wishes.reduce((sum, _, i) => {
-      const all = choices.filter(({ wish, placed }) => wish === i && placed).map(of);
+      const all = choices.filter(({ wish, placed }) => wish === i && placed).map(({ cost }) => early(cost));
       return sum + (all.length > 0 ? Math.max(...all) - Math.min(...all) : 0);
     }, 0);
-  const step = perWish(({ cost }) => early(cost)) + 1;
-  const left = step * (perWish(({ cost }) => away(cost)) / GRID_MIN + 1);
   return ({ wish, placed, cost }) => {
-    if (!placed) return (wishes[wish] as Wish).weight * left;
-    if (cost === 0 && (wishes[wish] as Wish).fixed) return 0;
+    if (!placed || (cost === 0 && (wishes[wish] as Wish).fixed)) return 0;
     const from = least[wish] as number;
     return ((away(cost) - away(from)) / GRID_MIN) * step + early(cost) - early(from);
   };

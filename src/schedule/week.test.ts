@@ -141,6 +141,38 @@ describe('a week by hand', () => {
     expect(crowd.answer.left[0]?.because).toMatch(/^in the way of every start: [abc] \(/);
   }, 60_000);
 
+  it('of makes that share too little milk the heavier stand, by however little they weigh more, and whatever minutes it costs', () => {
+    const by = (weight: number, milk = 'cows') => ({ milk, weight, readyBy: at(1, 8.5) });
+    const shared = week(
+      [
+        wish('curds', 'squeaky-curds', by(1.0005)),
+        wish('logs', 'goat-lactic', by(1.0004, 'goats'), 10),
+        wish('balls', 'quick-stretched', by(1.0003), 6),
+        wish('paneer', 'paneer', by(1.0002)),
+        // Whenever it suits: it is in nobody’s way, but for the milk.
+        wish('ricotta', 'whole-milk-ricotta', { milk: 'cows', weight: 1.0001 }, 12),
+      ],
+      {
+        from: at(-3, 23.25),
+        days: 6,
+        asleep: { from: '23:00', to: '06:00' },
+        pots: [
+          { id: 'blue', litres: 18 },
+          { id: 'soup', litres: 9 },
+          { id: 'vat', litres: 60 },
+        ],
+        rings: 2,
+        milk: [
+          { id: 'cows', litres: 28, from: null, useBy: at(3, 23.9) },
+          { id: 'goats', litres: 15, from: null, useBy: at(3, 23.9) },
+        ],
+      },
+    );
+    const { answer } = laidOf(shared, true);
+    expect(answer.proved).toBe(true);
+    expect(answer.left.map(({ id }) => id)).toEqual(['ricotta']);
+  }, 120_000);
+
   it('the heavier wish stands where only one can; one that is pinned stays, and one that runs is kept clear of', () => {
     const by = { notBefore: at(0, 6), readyBy: at(0, 11) };
     const heavy = laidOf(
