@@ -172,13 +172,20 @@ const place = async (page: Page) =>
       .textContent()) ?? '',
   )?.[1];
 
+/** Goes on to the next stage. What rings above may move the page under the finger: then one presses again. */
+export async function wayOn(page: Page) {
+  const before = await place(page);
+  await expect(async () => {
+    if ((await place(page)) === before) await page.locator('[data-main]').click({ timeout: 5000 });
+    await expect.poll(() => place(page), { timeout: 6000 }).not.toBe(before);
+  }).toPass({ timeout: 40_000 });
+}
+
 /** Goes on by the way on until the make stands at what is to be done. */
 export async function to(page: Page, what: string | RegExp) {
   for (let i = 0; i < 30; i++) {
     if ((await action(page).textContent())?.match(what)) return;
-    const before = await place(page);
-    await page.locator('[data-main]').click();
-    await expect.poll(() => place(page)).not.toBe(before);
+    await wayOn(page);
   }
   throw new Error(`never came to ${what}`);
 }

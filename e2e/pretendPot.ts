@@ -6,9 +6,6 @@ import { action, choose } from './kitchen';
 import { now } from './mishaps';
 
 export const pretend = (page: Page) => page.getByRole('group', { name: 'Pretend pot' });
-const heading = (page: Page) => now(page).getByText(/· stage \d+ of \d+ ·/);
-export const stageNow = async (page: Page) =>
-  /stage (\d+) of/.exec((await heading(page).textContent()) ?? '')?.[1];
 const says = async (page: Page) => (await now(page).textContent()) ?? '';
 
 /** Lets time go by, and waits until the app has heard of it. */
