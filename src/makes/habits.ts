@@ -11,7 +11,7 @@ const fits = (habit: Habit, stage: StageSpec) =>
 /** Where it stands, each with what comes of it. Common practice. */
 const PLACE_SAYS: Record<Place, readonly [text: string, reason: string]> = {
   room: ['in the room', 'Sooner done; its hours in the warm count.'],
-  fridge: ['in the fridge', 'Half as long again, and it sours no further.'],
+  fridge: ['in the fridge', 'Slower, and safe for longer.'],
 };
 
 function optionOf({ label, reason, range }: Habit, usual: number): MethodOption {
@@ -49,8 +49,7 @@ function taken(habit: Habit, stage: StageSpec, options: Method['options']) {
   }
   const there = Object.hasOwn(options, habit.option) ? options[habit.option] : undefined;
   if (there && !(habit.shared && there.label === habit.label)) return null;
-  const usual =
-    typeof now === 'number' ? now : (habit.usual ?? (typeof habit.range === 'string' ? 0 : undefined));
+  const usual = typeof now === 'number' ? now : typeof habit.range === 'string' ? 0 : habit.usual;
   if (usual === undefined) return null;
   const filled = { ...stage, params: { ...stage.params, [habit.param]: { option: habit.option } } };
   return {

@@ -3,7 +3,7 @@ import { GRID_MIN } from '../plan/placing/demand';
 import type { Choice } from './cliques';
 import { conflictsOf } from './conflicts';
 import { capacities, type Placed } from './room';
-import { AT_HAND, searched } from './search';
+import { AT_HAND, type Search, searched } from './search';
 import type { Row, Solver } from './solver';
 import { AWAY, costLaid, costLeft, costOf, type Laid, type Task, type Wish } from './wish';
 
@@ -106,38 +106,34 @@ function bestTogether(
       0,
     );
   const weightOf = ({ wish, placed }: Choice) => (placed ? 0 : (wishes[wish] as Wish).weight);
-  const laidBy = (values: ArrayLike<number>): (Placed | null)[] => {
-    const laid: (Placed | null)[] = wishes.map(() => null);
-    choices.forEach(({ wish, placed }, i) => {
-      if ((values[i] as number) > 0.5) laid[wish] = placed;
-    });
-    return laid;
-  };
-
   // What has to be left comes first, by itself: beside it minutes would be too small to count, or too large.
-  const mayBeLeft = choices.flatMap((choice, k) => (weightOf(choice) > 0 ? [k] : []));
   const ownLeft = ownOf(weightOf);
-  let left = ownLeft;
-  if (mayBeLeft.length > 0 && ownLeft > 0) {
-    const found = searched(search, (choice) => weightOf(choice) / ALIKE, ownLeft / ALIKE, []);
-    if (found === null) return null;
-    if (found !== AT_HAND) left = choices.reduce((sum, one, k) => sum + weightOf(one) * (found[k] ?? 0), 0);
-  }
-  const noMoreLeft: Row[] =
-    mayBeLeft.length > 0
-      ? [
-          {
-            columns: mayBeLeft,
-            of: mayBeLeft.map((k) => weightOf(choices[k] as Choice)),
-            is: '<=',
-            sum: left + ALIKE / 2,
-          },
-        ]
-      : [];
+  const left = leastLeft(search, weightOf, ownLeft);
+  if (left === null) return null;
+  const mayBeLeft = choices.flatMap((choice, k) => (weightOf(choice) > 0 ? [k] : []));
+  const noMoreLeft: Row = {
+    columns: mayBeLeft,
+    of: mayBeLeft.map((k) => weightOf(choices[k] as Choice)),
+    is: '<=',
+    sum: left + ALIKE / 2,
+  };
   const minutes = minutesFor(wishes, choices, least);
-  const ownMinutes = ownLeft <= left + ALIKE / 2 ? ownOf(minutes) : Number.POSITIVE_INFINITY;
-  const found = searched(search, minutes, ownMinutes, noMoreLeft);
-  return found === null ? null : found === AT_HAND ? own : laidBy(found);
+  const ownMinutes = ownLeft <= noMoreLeft.sum ? ownOf(minutes) : Number.POSITIVE_INFINITY;
+  const found = searched(search, minutes, ownMinutes, mayBeLeft.length > 0 ? [noMoreLeft] : []);
+  if (found === null || found === AT_HAND) return found && own;
+  const laid: (Placed | null)[] = wishes.map(() => null);
+  choices.forEach(({ wish, placed }, i) => {
+    if ((found[i] as number) > 0.5) laid[wish] = placed;
+  });
+  return laid;
+}
+
+/** The least weight that has to be left, where so much of it is left at hand; null where that is not proved in time. */
+function leastLeft(search: Search, weightOf: (choice: Choice) => number, atHand: number): number | null {
+  if (atHand === 0) return 0;
+  const found = searched(search, (choice) => weightOf(choice) / ALIKE, atHand / ALIKE, []);
+  if (found === null || found === AT_HAND) return found && atHand;
+  return search.choices.reduce((sum, one, k) => sum + weightOf(one) * (found[k] as number), 0);
 }
 
 /**

@@ -18,5 +18,3 @@ export const warmC = () => boundedBy(5, 60, '°C');
 export const coolC = () => boundedBy(-2, 35, '°C');
 export const pieceKg = () => boundedBy(0.005, 50, 'kg');
 export const cm = () => boundedBy(0.2, 100, 'cm');
-/** Herbs or spice for a kilogram of cheese, g: more is no longer cheese. */
-export const MOST_HERBS_G_PER_KG = 80;

@@ -55,11 +55,11 @@ export function drainedInCloth(world: World, pot: PotState, minutes: number): vo
   pot.nonFat = nonFatMoisture(usual, drainedMoisturePct(curve, world.milk.massKg, minutes));
 }
 
-/** One bag of this milk's curd, hung at `atC`, or at the room's warmth. */
-export const bagOf = (world: World & { bag: NonNullable<World['bag']> }, atC?: number): Bag => ({
+/** One bag of this milk's curd, hung at `standsC`, or at the room's warmth for null. */
+export const bagOf = (world: World & { bag: NonNullable<World['bag']> }, standsC: number | null): Bag => ({
   composition: world.milk.composition,
   milkKg: Math.min(world.bagKg, world.milk.massKg),
-  tempC: atC ?? world.roomC,
+  tempC: standsC ?? world.roomC,
   style: world.bag,
   pace: world.drainPace,
 });
@@ -69,9 +69,9 @@ export function drainedInBag(
   world: World & { bag: NonNullable<World['bag']> },
   pot: PotState,
   until: number,
-  atC?: number,
+  standsC: number | null,
 ): void {
-  const bag = bagOf(world, atC);
+  const bag = bagOf(world, standsC);
   pot.bagHours = until;
   pot.nonFat = nonFatMoisture(
     keptDry(bag.composition, world.bag, world.bag.solutes),

@@ -7,6 +7,7 @@ import {
   SURROUNDING_NAMES,
   type Surrounding,
 } from '../../core/heat/coolThrough';
+import { FRIDGE_C } from '../../core/heat/places';
 import { TREATMENTS } from '../../core/milk/species';
 import { daysInFridge, fridgeDays } from '../../core/safety/fridge';
 import { allowanceUsed, allowedHours, RIPENS_WARM_C } from '../../core/safety/slowSouring';
@@ -20,7 +21,7 @@ const BRINE: InputSpec = {
   max: 26.4,
   default: 0,
 };
-const FRIDGE: InputSpec = { label: 'fridge', unit: '°C', min: 0, max: 15, default: 4 };
+const FRIDGE: InputSpec = { label: 'fridge', unit: '°C', min: 0, max: 15, default: FRIDGE_C };
 const CORE: InputSpec = { label: 'core', unit: '°C', min: -5, max: 100 };
 
 export const fridgeDaysOf = computation({
@@ -42,7 +43,7 @@ export const fridgeDaysOf = computation({
     treatment: z.enum(TREATMENTS).default('pasteurised'),
     pasteurised: z.boolean().default(false),
     brinePctWw: numberIn(BRINE).default(0),
-    fridgeC: numberIn(FRIDGE).default(4),
+    fridgeC: numberIn(FRIDGE).default(FRIDGE_C),
   }),
   compute({ method: id, treatment, pasteurised, brinePctWw, fridgeC }) {
     const method =

@@ -142,10 +142,15 @@ export function hangs(practice: Practice): void {
   const world = worldNow(practice);
   const { kind, params } = stageNow(practice);
   const { in: where } = params as { in?: string };
-  const atC = kind.standsC(params) ?? undefined;
   // Hung up before its stage has come, it drains as its make drains.
   if (where === 'bag' || where === 'basket' || (where === undefined && world.bag)) {
-    if (world.bag) drainedInBag({ ...world, bag: world.bag }, pot, practice.bagFrom + drainedMin / 60, atC);
+    if (world.bag)
+      drainedInBag(
+        { ...world, bag: world.bag },
+        pot,
+        practice.bagFrom + drainedMin / 60,
+        kind.standsC(params),
+      );
   } else drainedInCloth(world, pot, drainedMin);
 }
 

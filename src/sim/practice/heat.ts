@@ -1,6 +1,7 @@
 import { boilingC } from '../../core/heat/boiling';
 import { heatOver } from '../../core/heat/denaturation';
 import { WRAPS, type Wrap } from '../../core/heat/keepWarm';
+import { CURD_COOLS_MIN } from '../../core/heat/places';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../core/heat/pot';
 import { HOB_SHARE } from '../../core/heat/warming';
 import { expOf } from '../../core/numeric/elementary';
@@ -13,7 +14,6 @@ import { afterglow, ICE_C, ICE_W_PER_M2K } from './hob';
 const OUT_TAU_MIN = 15;
 const COOLS_C = 3;
 const KEPT_TAU_MIN = 10;
-const COLD_TAU_MIN = 90;
 
 /** Whether it stands by itself, wrapped: a set, what ripens, cuts that heal. */
 const stands = (practice: Practice): boolean => {
@@ -46,7 +46,7 @@ function around(practice: Practice): { toC: number; tauMin: number } | null {
   if (place === 'drain' && params.in === 'colander')
     return { toC: Math.max(world.roomC, practice.enteredC - COOLS_C), tauMin: KEPT_TAU_MIN };
   const standsC = stage.kind.standsC(stage.params) ?? params.atC;
-  if (standsC !== undefined) return { toC: standsC, tauMin: COLD_TAU_MIN };
+  if (standsC !== undefined) return { toC: standsC, tauMin: CURD_COOLS_MIN };
   return { toC: world.roomC, tauMin: OUT_TAU_MIN };
 }
 

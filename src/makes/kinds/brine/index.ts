@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
+import { COLD_C } from '../../../core/heat/places';
 import { SATURATED_PCT_WW } from '../../../core/salt/brine';
 import {
   BRINE_SHAPES,
@@ -25,8 +26,6 @@ const HANDS_ON = 10;
 const MOST_HOURS = 24 * 14;
 /** Time constant of a piece in cold brine, min. Common practice. */
 const TAU_MIN = 60;
-/** Brine kept this cold stands in a fridge, °C. */
-const COLD_BRINE_C = 8;
 
 const params = z.strictObject({
   pctWw: boundedBy(1, 40, '%'),
@@ -87,7 +86,7 @@ export const brine = kindOf<BrineParams>({
   does: ['brines'],
   takes: () => ['brine-salt'],
   standsC: ({ atC }) => atC,
-  uses: ({ atC }) => (atC <= COLD_BRINE_C ? ['fridge'] : []),
+  uses: ({ atC }) => (atC <= COLD_C ? ['fridge'] : []),
   slack: () => WAITS,
   hands: (_params, { durationMin }) => inThree(durationMin, HANDS_ON),
   kit: (_params, { format, yieldKg, waterLitres }) => [

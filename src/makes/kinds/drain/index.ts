@@ -4,7 +4,7 @@ import { type DrainCurve, drainMinutes } from '../../../core/curd/drain';
 import { curdAt, type KeptDry, keptDry, moistureBeforeSalt, nonFatMoisture } from '../../../core/curd/nonFat';
 import { boundedBy } from '../../../core/faults/bounds';
 import { Infeasible } from '../../../core/faults/fault';
-import { PLACES, placeC } from '../../../core/heat/places';
+import { COLD_C, CURD_COOLS_MIN, PLACES, placeC } from '../../../core/heat/places';
 import type { Format } from '../../../core/units/format';
 import { kindOf, type PotState, type World } from '../../grammar';
 import { value } from '../../sentence';
@@ -25,10 +25,7 @@ const LONGEST = 16 * 60;
 const LONGEST_BAG_H = 48;
 /** A covered colander over its whey cools this much, °C. Common practice. */
 const COLANDER_COOLS_C = 3;
-/** Curd in a basket comes to the cold with this time constant, min. Common practice. */
-const COOLS_MIN = 90;
-/** Cooler than this it stands in a fridge, °C; and what a room is where nothing else is said. */
-const COLD_C = 8;
+/** What a room is where nothing else is said, °C. */
 const WARM_C = 20;
 
 const params = z
@@ -54,7 +51,7 @@ const params = z
   );
 export type DrainParams = z.infer<typeof params>;
 
-/** How warm it is where it stands, °C; undefined for the room. */
+/** How warm it is where it stands, °C; null for the room. */
 const standsC = ({ atC, stands }: Pick<DrainParams, 'atC' | 'stands'>) => atC ?? placeC(stands);
 
 /** A drain that goes by the clock, whatever moisture it was meant for. */
@@ -113,8 +110,7 @@ function inCloth(world: World, pot: PotState, params: DrainParams, plainMin: num
 function inBag(world: World, pot: PotState, params: DrainParams): number {
   if (!world.bag) outOfOrder('has a bag and does not say how its curd drains');
   const hung = { ...world, bag: world.bag };
-  const atC = standsC(params);
-  const bag = bagOf(hung, atC);
+  const bag = bagOf(hung, standsC(params));
   const { solutes } = world.bag;
   const moisturePct = drainedTo(params, solutes);
   const wanted =
@@ -123,7 +119,7 @@ function inBag(world: World, pot: PotState, params: DrainParams): number {
       : bagHours(bag, moisturePct);
   const until = Math.max(pot.bagHours, Math.min(wanted, pot.bagHours + (params.hours ?? LONGEST_BAG_H)));
   const hours = until - pot.bagHours;
-  drainedInBag(hung, pot, until, atC);
+  drainedInBag(hung, pot, until, standsC(params));
   return hours * 60;
 }
 
@@ -215,7 +211,7 @@ export const drain = kindOf<DrainParams>({
           percent: moistureBeforeSalt(toMoisturePct, thenSaltPct, BAG_SOLUTES),
         }
       : null,
-  standsC: (params) => standsC(params) ?? null,
+  standsC,
   uses: (params) => [
     ...(params.in === 'basket' ? (['mould'] as const) : []),
     ...((standsC(params) ?? WARM_C) <= COLD_C ? (['fridge'] as const) : []),
@@ -235,7 +231,7 @@ export const drain = kindOf<DrainParams>({
     if (params.in === 'colander')
       return kept(pot, minutes, hands, Math.max(world.roomC, pot.tempC - COLANDER_COOLS_C));
     const atC = standsC(params);
-    if (atC !== undefined) return fading(pot, minutes, hands, atC, COOLS_MIN);
+    if (atC !== null) return fading(pot, minutes, hands, atC, CURD_COOLS_MIN);
     return curdResting(world, pot, minutes, hands);
   },
   words: (said, { format, yieldKg, style }) => {

@@ -3,7 +3,6 @@ import type { CurdStyleName } from '../../../core/curd/styles';
 import { boundedBy } from '../../../core/faults/bounds';
 import { kindOf, type StageWords } from '../../grammar';
 import { saying, value } from '../../sentence';
-import { MOST_HERBS_G_PER_KG } from '../bounds';
 import { curdResting } from '../spans';
 
 /** Minutes; common practice. */
@@ -12,16 +11,25 @@ const MINUTES = 4;
 const params = z.strictObject({
   what: z.enum(['cream', 'mint', 'filling', 'herbs']).default('cream'),
   /** Herbs or spice, g for a kilogram of cheese. */
-  gPerKg: boundedBy(0, MOST_HERBS_G_PER_KG, 'g/kg').default(0),
+  gPerKg: boundedBy(0, 80, 'g/kg').default(0),
 });
 type What = z.infer<typeof params>['what'];
 
 /** Dried mint, g for a kilogram of cheese. From memory. */
 const MINT_G_PER_KG = 4;
 
-/** Curd that is rolled in what it is to taste of; other curd has it folded in, or worked in before it is pressed. */
-const ROLLED: readonly CurdStyleName[] = ['goat-lactic'];
-const PRESSED: readonly CurdStyleName[] = ['paneer', 'fresh-pressed'];
+/** How it is seasoned: a log is rolled in it, what is pressed has it worked in before, other curd has it folded in. */
+function seasoned(style: CurdStyleName | null, herbs: string): [action: string, step: string] {
+  switch (style) {
+    case 'goat-lactic':
+      return ['Roll it in', `Strew ${herbs} on a board and roll the cheese in it.`];
+    case 'paneer':
+    case 'fresh-pressed':
+      return ['Season with', `Work ${herbs} through the loose curd: once it is pressed, nothing goes in.`];
+    default:
+      return ['Season with', `Fold ${herbs} through the curd.`];
+  }
+}
 
 /** What goes in as it is measured, how much of it goes on a kilogram, and the curd it goes on. */
 interface Dressing {
@@ -33,22 +41,21 @@ interface Dressing {
 }
 
 const WORDS: Record<What, (dressing: Dressing) => StageWords> = {
-  herbs: ({ herbs, aKilo, style }) => ({
-    ...saying(['Herbs or spice: ', value('gPerKg', aKilo)]),
-    action: style !== null && ROLLED.includes(style) ? 'Roll it in' : 'Season with',
-    target: herbs,
-    steps: [
-      style !== null && ROLLED.includes(style)
-        ? `Strew ${herbs} on a board and roll the cheese in it.`
-        : style !== null && PRESSED.includes(style)
-          ? `Work ${herbs} through the loose curd: once it is pressed, nothing goes in.`
-          : `Fold ${herbs} through the curd.`,
-      'Dried, or seeds toasted dry and cooled; fresh ones dipped into boiling water and patted dry, and then it keeps shorter.',
-    ],
-    right: 'Evenly through or all round, and no clump of it.',
-    normal: 'It tastes of little today and of much tomorrow.',
-    done: 'Seasoned',
-  }),
+  herbs: ({ herbs, aKilo, style }) => {
+    const [action, step] = seasoned(style, herbs);
+    return {
+      ...saying(['Herbs or spice: ', value('gPerKg', aKilo)]),
+      action,
+      target: herbs,
+      steps: [
+        step,
+        'Dried, or seeds toasted dry and cooled; fresh ones dipped into boiling water and patted dry, and then it keeps shorter.',
+      ],
+      right: 'Evenly through or all round, and no clump of it.',
+      normal: 'It tastes of little today and of much tomorrow.',
+      done: 'Seasoned',
+    };
+  },
   cream: ({ cream }) => ({
     ...saying([`Dress with ${cream} of cream`.replace('the cream of cream', 'cream')]),
     action: 'Fold in cream',

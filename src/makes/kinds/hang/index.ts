@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { boundedBy } from '../../../core/faults/bounds';
-import { FRIDGE_C } from '../../../core/heat/places';
+import { COLD_C, FRIDGE_C } from '../../../core/heat/places';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { coolC } from '../bounds';
@@ -18,8 +18,6 @@ const PER_DAY = 2;
 const SETS_UP_MIN = 10;
 /** A cheese of half a kilogram comes to the air's cold with this time constant, min. Common practice. */
 const TAU_MIN = 120;
-/** Cooler than this it hangs in a fridge, °C. */
-const COLD_C = 8;
 
 export const hang = kindOf<HangParams>({
   kind: 'hang',

@@ -9,7 +9,7 @@ import {
   weightKg,
 } from '../../../core/curd/press';
 import { boundedBy } from '../../../core/faults/bounds';
-import { PLACES, placeC } from '../../../core/heat/places';
+import { CURD_COOLS_MIN, PLACES, placeC } from '../../../core/heat/places';
 import { kindOf } from '../../grammar';
 import { saying, value } from '../../sentence';
 import { pressStepsSchema } from '../../steps';
@@ -22,8 +22,6 @@ import { curdResting, fading } from '../spans';
 /** Minutes of wrapping and loading, and of each turn; common practice. */
 const HANDS_ON = 5;
 const PER_TURN = 3;
-/** Curd in a mould comes to the cold with this time constant, min. Common practice. */
-const COOLS_MIN = 90;
 
 const params = z.strictObject({
   kPa: boundedBy(0.05, 500, 'kPa'),
@@ -85,7 +83,7 @@ export const press = kindOf<PressParams>({
     const { turns } = courseOf(params);
     return turns > 0 ? { what: 'turn', count: turns, everyMin: null, atOnce: false } : null;
   },
-  standsC: ({ stands }) => placeC(stands) ?? null,
+  standsC: ({ stands }) => placeC(stands),
   uses: ({ by, stands }) => [
     ...(by === 'screw' ? (['press'] as const) : []),
     'mould',
@@ -118,11 +116,11 @@ export const press = kindOf<PressParams>({
             steps.reduce((sum, [kg, min]) => sum + (pressureKPa(kg, areaM2) * min) / 60, 0),
           )
         : kPaHoursOf(by === 'self' ? selfWeightKPa(heightCm) : kPa, hours, by === 'screw');
-    pot.work.kPaHours = pressedAt(kPaHours, coldC ?? null);
+    pot.work.kPaHours = pressedAt(kPaHours, coldC);
     offWhey(world, pot);
-    return coldC === undefined
+    return coldC === null
       ? curdResting(world, pot, minutes, handsOn)
-      : fading(pot, minutes, handsOn, coldC, COOLS_MIN, null);
+      : fading(pot, minutes, handsOn, coldC, CURD_COOLS_MIN, null);
   },
   words: ({ kPa, heightCm, by, hours, turns, steps = [], stands = 'room' }, { format, yieldKg }) => {
     const cold = stands === 'fridge' ? [', ', value('stands', 'in the fridge')] : [];
