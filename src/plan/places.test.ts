@@ -27,6 +27,10 @@ describe('where it stands', () => {
     expect(endsAtC(stageIn(cold, 'drain'))).toBeCloseTo(FRIDGE_C, 0);
     expect(stageIn(cold, 'drain').uses).toContain('fridge');
     expect(stageIn(room, 'drain').uses).not.toContain('fridge');
+    // What is told of curd out of the fridge is told of that alone.
+    const told = ({ plan }: typeof room) =>
+      plan.cautions.filter(({ stage }) => stage === 'bag').map(({ id }) => id);
+    expect([told(room), told(cold)]).toEqual([['warm-time'], []]);
     // However warm the room is, the fridge is not.
     const hot = planned(basic('goat-lactic', GOAT, { roomC: 26, options: { drainIn: 'fridge' } }));
     expect(hot.plan.predictions.drainHours?.likely).toBeCloseTo(

@@ -54,6 +54,8 @@ export type DrainParams = z.infer<typeof params>;
 /** How warm it is where it stands, °C; null for the room. */
 const standsC = ({ atC, stands }: Pick<DrainParams, 'atC' | 'stands'>) => atC ?? placeC(stands);
 
+const inFridge = (params: DrainParams) => (standsC(params) ?? WARM_C) <= COLD_C;
+
 /** A drain that goes by the clock, whatever moisture it was meant for. */
 const byClock = ({ toMoisturePct, ...params }: DrainParams): DrainParams =>
   (params.clockHours ?? 0) > 0
@@ -214,7 +216,7 @@ export const drain = kindOf<DrainParams>({
   standsC,
   uses: (params) => [
     ...(params.in === 'basket' ? (['mould'] as const) : []),
-    ...((standsC(params) ?? WARM_C) <= COLD_C ? (['fridge'] as const) : []),
+    ...(inFridge(params) ? (['fridge'] as const) : []),
   ],
   slack: ({ in: where }) => (where === 'bag' || where === 'basket' ? WAITS : FIXED),
   picture: ({ in: where }) => `drain-${where}`,
@@ -247,6 +249,12 @@ export const drain = kindOf<DrainParams>({
           : [],
     );
   },
-  cautions: ({ in: where }, { setC }) =>
-    where === 'basket' ? ['hang-cold'] : setC >= 60 ? ['hot-whey', 'split-hot', 'warm-time'] : ['warm-time'],
+  cautions: (params, { setC }) => {
+    if (params.in === 'basket') return ['hang-cold'];
+    return [
+      ...(setC >= 60 ? (['hot-whey', 'split-hot'] as const) : []),
+      // What stands in the fridge is not told that it stands out of it.
+      ...(inFridge(params) ? [] : (['warm-time'] as const)),
+    ];
+  },
 });

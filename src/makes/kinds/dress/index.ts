@@ -98,6 +98,17 @@ export const dress = kindOf({
   mistakes: () => ['salt-double', 'salt-forgotten', 'left-warm', 'pests'],
   takes: ({ what }) => (what === 'cream' || what === 'filling' ? ['cream'] : []),
   picture: ({ what }) => (what === 'mint' || what === 'herbs' ? `dress-${what}` : 'dress'),
+  kit: ({ what, gPerKg }, { format, yieldKg }) =>
+    what === 'herbs'
+      ? [
+          {
+            what: `${format.grams(gPerKg * yieldKg)} of herbs or spice`,
+            why: 'dried, or dipped into boiling water',
+          },
+        ]
+      : what === 'mint'
+        ? [{ what: `${format.grams(MINT_G_PER_KG * yieldKg)} of dried mint`, why: 'dry and clean' }]
+        : [],
   toleranceC: null,
   predict: (world, _params, pot) => curdResting(world, pot, MINUTES, MINUTES),
   words: ({ what, gPerKg = 0 }, { doses, format, yieldKg, style }) =>

@@ -187,5 +187,5 @@ export const press = kindOf<PressParams>({
       done: 'Pressed',
     };
   },
-  cautions: () => ['stacked-weight', 'warm-time'],
+  cautions: ({ stands }) => (stands === 'fridge' ? ['stacked-weight'] : ['stacked-weight', 'warm-time']),
 });
