@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { action, noteTemperature, open, openPlan, to, toThePot, wentIn } from './kitchen';
+import { action, beginAt, noteTemperature, open, to, toThePot, wentIn } from './kitchen';
 
 test('a clock set back: the newer reading stays the newer, and nothing lasts less than nothing', async ({
   page,
@@ -23,9 +23,7 @@ test('a clock set back: the newer reading stays the newer, and nothing lasts les
 test('a clock that jumps between two goes of a dose adds both, and the plan follows the sum', async ({
   page,
 }) => {
-  await openPlan(page, 'Squeaky cheddared curds');
-  await toThePot(page);
-  await to(page, 'Coagulant');
+  await beginAt(page, 'Squeaky cheddared curds', 'Coagulant in');
   await wentIn(page, 'coagulant', '0.5');
   for (const jump of ['2026-11-26T07:00:00+01:00', '2026-11-27T19:00:00+01:00']) {
     await page.clock.setSystemTime(new Date(jump));

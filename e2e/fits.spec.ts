@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { beginsInSight } from './inSight';
-import { noteTemperature, open, openPlan, to, toThePot } from './kitchen';
+import { beginAt, noteTemperature, open, toThePot } from './kitchen';
 
 test('a warming with two readings still has its pad in sight', async ({ page }) => {
   await open(page, '/plan');
@@ -39,9 +39,9 @@ test('a stage begins at its top, however far the one before was scrolled down', 
 test('what rings moves nothing away from under the finger, and stays in sight however far one has scrolled', async ({
   page,
 }) => {
-  await openPlan(page, 'Squeaky cheddared curds');
-  await toThePot(page);
-  await to(page, /Let it set/);
+  await beginAt(page, 'Squeaky cheddared curds', 'Set to a clean break');
+  // Somebody is at it.
+  await page.getByRole('heading', { level: 1 }).click();
   const main = page.locator('[data-main]');
   const before = await main.boundingBox();
   await page.clock.fastForward('03:00:00');

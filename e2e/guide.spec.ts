@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, open, openPlan, to, toThePot } from './kitchen';
+import { action, beginAt, open, openPlan, to, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
@@ -14,9 +14,7 @@ async function noted(page: Page, what: 'pH' | 'weight', text: string) {
 }
 
 test('the bowl tells the cut, the knife what to do, and why it is late', async ({ page }) => {
-  await openPlan(page, 'Squeaky cheddared curds');
-  await toThePot(page);
-  await to(page, 'Let it set');
+  await beginAt(page, 'Squeaky cheddared curds', 'Set to a clean break');
   await page.clock.fastForward('10:00');
   await page.getByRole('button', { name: 'The bowl has stopped' }).click();
   await expect(now(page)).toContainText(/The bowl stopped after 1\d\.\d minutes: 3\.0 times that is the cut/);
@@ -33,16 +31,21 @@ test('the bowl tells the cut, the knife what to do, and why it is late', async (
 });
 
 test('a pH moves the rest of the plan; a weighed bag tells its new time and its salt', async ({ page }) => {
-  await openPlan(page, 'Goat’s lactic log');
-  await toThePot(page);
-  await to(page, 'Leave it');
+  await beginAt(page, 'Goat’s lactic log', 'Leave it to set');
+  // Its culture guards it, for so long.
+  await expect(page.getByTestId('sours')).toContainText(
+    /^At its warmth it has to be at pH 5\.6 by \d\d:\d\d; as it goes it is by \d\d:\d\d\.$/,
+  );
+  await expect(page.getByTestId('warm')).toHaveCount(0);
   await page.clock.fastForward('14:00:00');
   await noted(page, 'pH', '6.55');
+  await expect(page.getByTestId('sours')).toContainText(/only by Fri .* throw it out then/);
   await expect(now(page)).toContainText('Slower than planned');
   await expect(now(page).getByRole('timer')).toContainText('pH 4.55');
   await page.clock.fastForward('12:00:00');
   await noted(page, 'pH', '4.52');
   await expect(now(page)).toContainText('It is there');
+  await expect(page.getByTestId('sours')).toContainText(/longer than is safe .* throw it out/);
   await on(page);
   await expect(action(page)).toContainText('Hang it');
   await page.clock.fastForward('02:00:00');
@@ -134,9 +137,7 @@ test('a clock that is set is shown, and countdowns go by it', async ({ page }) =
 test('slab turns are counted; afterwards: a label with its use-by, and ricotta from the whey', async ({
   page,
 }) => {
-  await openPlan(page, 'Squeaky cheddared curds');
-  await toThePot(page);
-  await to(page, 'Turn');
+  await beginAt(page, 'Squeaky cheddared curds', 'Turn the slabs');
   await page.getByRole('button', { name: 'Turned: 0 of 6' }).click();
   await expect(page.getByRole('button', { name: 'Turned: 1 of 6' })).toBeVisible();
   await to(page, 'Weigh it');

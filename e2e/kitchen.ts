@@ -77,6 +77,17 @@ export async function toThePot(page: Page) {
   await page.getByRole('region', { name: 'Now' }).waitFor();
 }
 
+/** A make begun already, taken up at the stage it has reached: for those that are not about the way there. */
+export async function beginAt(page: Page, make: string, stage: string) {
+  await openPlan(page, make);
+  await page.getByRole('button', { name: 'Begun or made already' }).click();
+  const at = page.getByRole('dialog').getByLabel('It is at');
+  const stages = at.getByRole('option').filter({ hasText: stage });
+  await at.selectOption((await stages.first().getAttribute('value')) ?? '');
+  await page.getByRole('dialog').getByRole('button', { name: 'Begin there' }).click();
+  await page.getByRole('region', { name: 'Now' }).waitFor();
+}
+
 /** Notes that another amount went in than planned. */
 export async function wentIn(page: Page, name: string, amount: string, unit?: string) {
   await page.getByRole('button', { name: /^(Other amount|More of it)$/ }).click();

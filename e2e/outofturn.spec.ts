@@ -167,8 +167,20 @@ test('a make under way already begins in the middle; one that is over goes into 
   const sheet = page.getByRole('dialog');
   const stage = await sheet.getByLabel('It is at').locator('option').nth(3).getAttribute('value');
   await sheet.getByLabel('It is at').selectOption(stage ?? '');
-  await sheet.getByRole('button', { name: 'Begin there' }).click();
+  const underWay = sheet.getByRole('form', { name: 'Under way' });
+  for (const [since, told] of [
+    ['2026-11-26T11:00', 'still to come'],
+    ['2026-01-26T11:00', 'not at its first'],
+    ['', 'Say since when'],
+  ] as const) {
+    await underWay.getByLabel('Since').fill(since);
+    await underWay.getByRole('button', { name: 'Begin there' }).click();
+    await expect(underWay.getByRole('alert')).toContainText(told);
+  }
+  await underWay.getByLabel('Since').fill('2026-11-26T08:55');
+  await underWay.getByRole('button', { name: 'Begin there' }).click();
   await expect(now(page)).toContainText('stage 5 of');
+  await expect(now(page)).toContainText('Thu 26 Nov 08:55');
 
   await toPlan(page);
   await page.getByRole('button', { name: 'Begun or made already' }).click();

@@ -9,7 +9,7 @@ export const pretend = (page: Page) => page.getByRole('group', { name: 'Pretend 
 const says = async (page: Page) => (await now(page).textContent()) ?? '';
 
 /** Lets time go by, and waits until the app has heard of it. */
-export async function on(page: Page, minutes: '1' | '5' | '60') {
+export async function on(page: Page, minutes: '1' | '5' | '15' | '60') {
   const answered = page.waitForResponse((one) => one.url().includes('/bench/'));
   await pretend(page)
     .getByRole('button', { name: `${minutes}\u00a0min on`, exact: true })
@@ -28,7 +28,8 @@ async function waitOut(page: Page) {
     const left = (await now(page).getByRole('timer').getAttribute('aria-label')) ?? '';
     if (left.startsWith('+') || left.startsWith('−') || /^0?0:|^over/.test(left)) return;
     if (!(await now(page).getByRole('timer').textContent())?.includes('until')) return;
-    await on(page, /h|days/.test(left.split(',')[0] ?? '') ? '60' : '5');
+    const [time = ''] = left.split(',');
+    await on(page, /h|days/.test(time) ? '60' : Number.parseInt(time, 10) >= 15 ? '15' : '5');
   }
 }
 

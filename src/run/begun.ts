@@ -1,6 +1,6 @@
 import type { PlanStage } from '../plan/schema';
 import type { Started } from './events';
-import type { MakeState } from './makeState';
+import type { MakeState, StageRun } from './makeState';
 
 /** A make as its start leaves it: at its first stage, nothing noted. */
 export function begun(event: Started): MakeState {
@@ -54,4 +54,21 @@ export function begun(event: Started): MakeState {
     advice: [],
     undoable: null,
   };
+}
+
+const MIN_MS = 60_000;
+
+/**
+ * The stages a make went through, ms. One begun in the middle logged nothing of those before: they count as gone as planned, the last of
+ * them over as it was begun.
+ */
+export function wholeRuns({ plan, runs, startedAt }: MakeState): readonly StageRun[] {
+  const at = plan.stages.findIndex((stage) => stage.id === runs[0]?.stage);
+  const first = plan.stages[at];
+  if (!first || at === 0) return runs;
+  const earlier = plan.stages.slice(0, at).map((stage): StageRun => {
+    const began = startedAt - (first.startMin - stage.startMin) * MIN_MS;
+    return { stage: stage.id, startedAt: began, endedAt: began + stage.durationMin.likely * MIN_MS };
+  });
+  return [...earlier, ...runs];
 }

@@ -4,6 +4,7 @@ import { goalOf, takes } from '../makes/asked';
 import type { Courses } from '../plan/course';
 import type { PlanStage } from '../plan/schema';
 import { heldIn, SHARPENED_FROM_MODEL, sharpened } from '../plan/sharpened';
+import { wholeRuns } from './begun';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** A culture's pace is believed between these, against the planned one. */
@@ -41,16 +42,16 @@ function plannedCurve(state: MakeState, courses: Courses): { at: number; points:
         points.push([at, pH]);
     }
   });
-  const run = state.runs.findLast((one) => one.stage === added.id && one.endedAt !== null);
+  const run = wholeRuns(state).findLast((one) => one.stage === added.id && one.endedAt !== null);
   return run?.endedAt && points.length > 1 ? { at: run.endedAt, points } : null;
 }
 
 /** Minute at which a falling curve reaches a pH; its last minute where it does not. */
-function minuteOf(points: readonly [number, number][], pH: number): number {
+export function minuteOf(points: readonly (readonly [number, number])[], pH: number): number {
   for (let i = 1; i < points.length; i++) {
-    const [m1, p1] = points[i] as [number, number];
+    const [m1, p1] = points[i] as readonly [number, number];
     if (p1 > pH) continue;
-    const [m0, p0] = points[i - 1] as [number, number];
+    const [m0, p0] = points[i - 1] as readonly [number, number];
     return p0 === p1 ? m1 : m0 + ((m1 - m0) * (p0 - pH)) / (p0 - p1);
   }
   return points.at(-1)?.[0] ?? 0;
@@ -96,6 +97,17 @@ export function paceSoFar(state: MakeState, courses: Courses): number | null {
   );
 }
 
+/** When its culture brings it to a pH, ms: as planned from when that went in, or on from the last reading at the pace this shows; null without a culture. */
+export function comesTo(state: MakeState, courses: Courses, pH: number): number | null {
+  const curve = plannedCurve(state, courses);
+  if (!curve) return null;
+  const minute = minuteOf(curve.points, pH);
+  const reading = state.pHs.findLast((one) => one.at > curve.at);
+  if (!reading) return curve.at + minute * 60_000;
+  const pace = paceSoFar(state, courses) ?? 1;
+  return reading.at + ((minute - minuteOf(curve.points, reading.pH)) / pace) * 60_000;
+}
+
 /** Minutes a stage to come will take: one that ends at a pH, at the pace its culture has shown; the rest as planned. */
 export function comingMin(state: MakeState, courses: Courses | null): (stage: PlanStage) => number {
   const pace = (state.modelVersion >= SHARPENED_FROM_MODEL && courses && paceSoFar(state, courses)) || 1;
@@ -126,9 +138,8 @@ export function sourAdvice(state: MakeState, courses: Courses): SourAdvice | nul
       says: reading.pH < toPH - PAST_PH ? 'past' : 'there',
     };
   }
-  const reached = minuteOf(curve.points, reading.pH);
   const pace = paceSoFar(state, courses) ?? 1;
-  const readyAt = reading.at + ((minuteOf(curve.points, toPH) - reached) / pace) * 60_000;
+  const readyAt = comesTo(state, courses, toPH) ?? plannedEnd;
   const off = reading.pH - plannedPH;
   return {
     toPH,

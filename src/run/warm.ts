@@ -1,7 +1,9 @@
 import { SOURED_PH } from '../core/safety/slowSouring';
 import { does, goalOf } from '../makes/asked';
 import { culturedAt, type Lived, type Safety, safetyOf } from '../plan/safety';
+import { wholeRuns } from './begun';
 import { coursesIn } from './frozen';
+import { minuteOf } from './sourAdvice';
 import { isOver, type MakeState, type StageRun } from './state';
 
 const MIN_MS = 60_000;
@@ -9,7 +11,7 @@ const MIN_MS = 60_000;
 const READ = 3;
 
 /** A stage's planned temperatures over the time it really took; its readings instead where there are enough. */
-function tempsOf(
+export function tempsOf(
   state: MakeState,
   run: StageRun,
   end: number,
@@ -29,36 +31,42 @@ function tempsOf(
   return points;
 }
 
-/** What shows how sour it was: pH readings, and a set left to its pH that passed its test. */
+/** A pH it was seen to have come to, and when, ms. */
+interface Seen {
+  at: number;
+  pH: number;
+}
+
+/** Where nobody has a meter: a set that has passed its test has soured, and so has one that was ended; null where a pH denies it. */
+function seenSour(state: MakeState, run: StageRun, end: number): Seen | null {
+  const stage = state.plan.stages.find((one) => one.id === run.stage);
+  const goal = stage && goalOf(stage, state.parameters);
+  if (goal?.is !== 'pH') return null;
+  const test = state.tests.find(
+    ({ found, stage: where, at }) => found === 'sour and set' && where === run.stage && at <= end,
+  );
+  const seenAt = test?.at ?? run.endedAt;
+  const last = state.pHs.at(-1);
+  const denied = last !== undefined && last.pH > SOURED_PH && last.at >= (test?.at ?? 0);
+  return seenAt === null || denied ? null : { at: seenAt, pH: Math.min(goal.pH, SOURED_PH) };
+}
+
+/** How its pH fell in a stage: as it was read or seen, and to the first of that along the planned fall, in the time it really took. */
 function soursOf(
   state: MakeState,
   run: StageRun,
   end: number,
-  planned: { durationMin: number; pHs?: readonly (readonly [number, number])[] | undefined },
+  { pHs = [] }: { pHs?: readonly (readonly [number, number])[] | undefined },
 ): [number, number][] {
-  const read = state.pHs.filter((one) => one.at >= run.startedAt && one.at <= end);
-  const points = read.map(({ at, pH }): [number, number] => [at / MIN_MS, pH]);
-  const stage = state.plan.stages.find((one) => one.id === run.stage);
-  const goal = stage && goalOf(stage, state.parameters);
-  const last = state.pHs.at(-1);
-  // What has set with clear whey on it and tastes cleanly sour has soured: nobody needs a meter to see it.
-  for (const { at, stage: where, found } of state.tests)
-    if (
-      found === 'sour and set' &&
-      where === run.stage &&
-      at >= run.startedAt &&
-      at <= end &&
-      read.length === 0
-    )
-      points.push([at / MIN_MS, SOURED_PH]);
-  const denied = last !== undefined && last.pH > SOURED_PH;
-  // Nobody needs a meter: what has set by souring has soured, and came down as planned over the time it took.
-  if (goal?.is === 'pH' && run.endedAt !== null && read.length === 0 && !denied) {
-    const times = (run.endedAt - run.startedAt) / MIN_MS / Math.max(0.1, planned.durationMin);
-    for (const [minute, pH] of planned.pHs ?? []) points.push([run.startedAt / MIN_MS + minute * times, pH]);
-    points.push([run.endedAt / MIN_MS, Math.min(goal.pH, SOURED_PH)]);
-  }
-  return points;
+  const read: Seen[] = state.pHs.filter(({ at }) => at >= run.startedAt && at <= end);
+  const seen = read.length > 0 ? read : [seenSour(state, run, end)].filter((one) => one !== null);
+  const [first] = seen;
+  const before = first ? pHs.filter(([, pH]) => pH > first.pH) : [];
+  const times = first ? (first.at - run.startedAt) / MIN_MS / Math.max(0.1, minuteOf(pHs, first.pH)) : 1;
+  return [
+    ...before.map(([minute, pH]): [number, number] => [run.startedAt / MIN_MS + minute * times, pH]),
+    ...seen.map(({ at, pH }): [number, number] => [at / MIN_MS, pH]),
+  ];
 }
 
 /**
@@ -70,12 +78,11 @@ export function safetySoFar(state: MakeState, now: number): Safety | null {
   if (!courses) return null;
   const { stages } = state.plan;
   const until = Math.min(now, isOver(state) ? (state.finishedAt ?? now) : now);
-  const begins = state.runs.findIndex((run) => {
-    const stage = stages.find((one) => one.id === run.stage);
-    return stage !== undefined && does(stage, 'heats-milk');
-  });
+  const runs = wholeRuns(state);
+  const heats = stages.find((stage) => does(stage, 'heats-milk'));
+  const begins = heats ? runs.findIndex(({ stage }) => stage === heats.id) : 0;
   const lived: (Lived | null)[] = stages.map(() => null);
-  state.runs.forEach((run, i) => {
+  runs.forEach((run, i) => {
     // Milk straight from the fridge is cold until it is warmed.
     if (begins < 0 || i < begins) return;
     const index = stages.findIndex((stage) => stage.id === run.stage);

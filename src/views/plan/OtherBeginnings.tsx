@@ -26,14 +26,10 @@ export function OtherBeginnings({
 }: {
   plan: Plan;
   rests: boolean;
-  begin(fromStage: string): Promise<void>;
+  begin(fromStage: string, since: number): Promise<void>;
   enter(entered: Entered): Promise<void>;
 }) {
   const [open, setOpen] = useState(false);
-  const [from, setFrom] = useState('');
-  // Measuring and sanitising are nowhere to begin in the middle.
-  const stages = plan.stages.slice(1);
-  const chosen = stages.some((stage) => stage.id === from) ? from : (stages[0]?.id ?? '');
   return (
     <Sheet
       title="Begun already?"
@@ -46,21 +42,61 @@ export function OtherBeginnings({
       }
     >
       <div className="mt-2 max-h-[76vh] overflow-y-auto pr-2">
-        <div className="stitch mt-2 pt-2">
-          <p className="mb-1 text-[16px]">It is on the heat: stand at the stage it has reached.</p>
-          <Select
-            label="It is at"
-            value={chosen}
-            options={stages.map((stage) => ({ value: stage.id, text: stage.title }))}
-            onChange={setFrom}
-          />
-          <p className="mt-2 text-right">
-            <Button onClick={() => void begin(chosen)}>Begin there</Button>
-          </p>
-        </div>
+        <UnderWay plan={plan} begin={begin} />
         <MadeAlready plan={plan} enter={enter} close={() => setOpen(false)} />
       </div>
     </Sheet>
+  );
+}
+
+/** A stage that has lasted longer than this is no make under way, days. */
+const MOST_DAYS = 60;
+
+/** Begun at the stage it has reached, and since when it stands there: what came before counts as gone as planned. */
+function UnderWay({ plan, begin }: { plan: Plan; begin(fromStage: string, since: number): Promise<void> }) {
+  const { clock } = usePorts();
+  // There is nothing under way before its first stage is over.
+  const stages = plan.stages.slice(1);
+  const [from, setFrom] = useState('');
+  const [since, setSince] = useState(() => formatDate(clock.wall(), WALL));
+  const [fault, setFault] = useState<string | null>(null);
+  const chosen = stages.some((stage) => stage.id === from) ? from : (stages[0]?.id ?? '');
+  const go = () => {
+    const at = parseISO(since).getTime();
+    if (!Number.isFinite(at)) setFault('Say since when it is at that stage.');
+    else if (at > clock.wall()) setFault('That is still to come: say since when it is at that stage.');
+    else if (at < clock.wall() - MOST_DAYS * 86_400_000)
+      setFault(`That is over ${MOST_DAYS} days ago: say since when it is at this stage, not at its first.`);
+    else void begin(chosen, at);
+  };
+  return (
+    <form
+      aria-label="Under way"
+      className="stitch mt-2 space-y-1 pt-2"
+      onSubmit={(event) => {
+        event.preventDefault();
+        go();
+      }}
+    >
+      <p className="text-[16px]">
+        It is on the heat: stand at the stage it has reached. Before that it went as planned.
+      </p>
+      <Select
+        label="It is at"
+        value={chosen}
+        options={stages.map((stage) => ({ value: stage.id, text: stage.title }))}
+        onChange={setFrom}
+      />
+      <div className="flex flex-wrap items-center justify-end gap-x-4 gap-y-2">
+        <div className="min-w-60 flex-1">
+          <TextLine label="Since" type="datetime-local" value={since} onChange={setSince} />
+        </div>
+        <Button type="submit" size="small">
+          Begin there
+        </Button>
+      </div>
+      {fault && <FaultText>{fault}</FaultText>}
+    </form>
   );
 }
 

@@ -76,8 +76,9 @@ export function useStart(brief: Brief | null, plan: Plan) {
       sayUnwritten('The make', error);
     }
   };
-  const begin = (fromStage?: string) => {
-    const at = clock.wall();
+  /** From its first stage, now; or from the one it has stood at since then, ms. */
+  const begin = (fromStage?: string, since?: number) => {
+    const at = since ?? clock.wall();
     return write(at, async (id, first) => {
       await startMake(db, id, { ...first, ...(fromStage && { fromStage }) }, at);
       // What was wished is under way: it need not be laid a second time.

@@ -19,7 +19,7 @@ const answer = z.object({
 });
 type Answer = z.infer<typeof answer>;
 
-const HASTE_MIN = [1, 5, 60] as const;
+const HASTE_MIN = [1, 5, 15, 60] as const;
 
 /** What the make's own log tells the pretend pot: what has gone in, and what is on the scale. */
 function happened(state: MakeState) {

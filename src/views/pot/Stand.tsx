@@ -8,13 +8,12 @@ import { readyAt } from '../../run/expect';
 import { costsSoFar } from '../../run/mishaps';
 import { momentOf } from '../../run/moment';
 import { type MakeState, stageAt } from '../../run/state';
-import { warmSoFar } from '../../run/warm';
 import { worksFrom } from '../../run/works';
 import { useFormat, useIsPhone, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
 import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
-import { clockText, countdownText, hoursText, momentText } from '../common/times';
+import { clockText, countdownText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
 import { Coming } from './Coming';
 import { BoilWatch, Found, RampSays, Steps } from './Guidance';
@@ -27,13 +26,11 @@ import { type OnPad, ReadingPad } from './ReadingPad';
 import { Recent } from './Recent';
 import { useAdviceLog } from './useAdviceLog';
 import { useWakeLock } from './useWakeLock';
+import { WarmSoFar } from './WarmSoFar';
 import { SoFar } from './WentIn';
 import { WhereItRings } from './WhereItRings';
 import { WheyLooks } from './WheyLooks';
 import { WhyLate } from './WhyLate';
-
-/** Cautions that ask how long it has been warm. */
-const WARM: readonly string[] = ['warm-time', 'warm-sour'];
 
 /** Standing at one pot: the action, its target and its countdown dominate; a pad to note on; what comes next. */
 export function Stand({
@@ -211,12 +208,7 @@ export function Stand({
           </p>
         )}
         <Steps moment={moment} state={state} />
-        {cautions.some((one) => WARM.includes(one.id)) && (
-          <p className="mt-4 text-[18px]" data-testid="warm">
-            Warm so far, between {format.temp(5)} and {format.temp(60)}:{' '}
-            <strong className="figure text-[24px]">{hoursText(warmSoFar(state, now))}</strong>
-          </p>
-        )}
+        <WarmSoFar state={state} cautions={cautions} now={now} />
         <Cautions large texts={cautions.map((one) => cautionText(one, format))} />
         <p className="mt-6 -mb-2 flex flex-wrap justify-end gap-2">
           <Mishap state={state} withs={withs} lastWith={lastWith} note={note} />

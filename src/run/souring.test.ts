@@ -1,0 +1,127 @@
+import { describe, expect, it } from 'vitest';
+import { SOURED_PH } from '../core/safety/slowSouring';
+import { basic } from '../plan/fixtures/briefs';
+import { wholeRuns } from './begun';
+import type { NewEvent } from './events';
+import { MIN } from './fixtures/logs';
+import { at } from './fixtures/walked';
+import { coursesIn } from './frozen';
+import { sourAdvice } from './sourAdvice';
+import { souringBy } from './souringBy';
+import type { MakeState } from './state';
+import { safetySoFar, warmSoFar } from './warm';
+
+const HOUR = 60 * MIN;
+const setOf = (method: string) => {
+  const standing = at(basic(method), 'set');
+  const stage = standing.plan.stages[standing.index];
+  if (!stage) throw new Error('it has a set');
+  return { standing, min: stage.durationMin.likely };
+};
+const shareOf = (state: MakeState, now: number) => safetySoFar(state, now)?.souring?.share ?? Number.NaN;
+/** A set that something was noted in, so many of its planned times after it began. */
+const noted = (method: string, times: number, event: NewEvent) => {
+  const { min } = setOf(method);
+  const state = at(basic(method), 'set', [[times * min, event]]);
+  return { state, now: state.stageStartedAt + times * min * MIN };
+};
+
+describe.each(['goat-lactic', 'sour-basket', 'cultured-cottage'])(
+  '%s, which sets by its culture',
+  (method) => {
+    it('has soured in time however that was seen: read once when it is due, tested, or simply ended', () => {
+      const { min } = setOf(method);
+      const ended = at(basic(method), 'set', [[min, { type: 'done', stage: 'set' }]]);
+      const share = shareOf(ended, ended.stageStartedAt);
+      expect(share).toBeLessThan(0.85);
+      const tested = noted(method, 1, { type: 'tested', found: 'sour and set' });
+      expect(shareOf(tested.state, tested.now)).toBeCloseTo(share, 2);
+      const pH = Number(ended.plan.brief.options?.setToPH ?? 4.55);
+      const read = noted(method, 1, { type: 'pH', pH });
+      expect(Math.abs(shareOf(read.state, read.now) - share)).toBeLessThan(0.08);
+      for (const { state, now } of [tested, read])
+        expect(souringBy(state, now)?.soured).toMatchObject({ inTime: true });
+    });
+
+    it('has taken too long where it was seen far too late, and is not known to be sour where a pH denies it', () => {
+      const late = noted(method, 2.4, { type: 'tested', found: 'sour and set' });
+      expect(souringBy(late.state, late.now)?.soured).toMatchObject({ inTime: false });
+      const sweet = noted(method, 0.9, { type: 'pH', pH: 6.3 });
+      expect(souringBy(sweet.state, sweet.now)).toMatchObject({ soured: null });
+      expect(shareOf(sweet.state, sweet.now)).toBeGreaterThan(0.5);
+    });
+
+    it('tells by when it has to be sour, later than it will be as planned, and the same while it waits', () => {
+      const { standing } = setOf(method);
+      const early = souringBy(standing, standing.stageStartedAt + HOUR);
+      const later = souringBy(standing, standing.stageStartedAt + 5 * HOUR);
+      if (!early?.byAt || !early.expectedAt || !later?.byAt) throw new Error('it sours in the warm');
+      expect(early.soured).toBeNull();
+      expect(early.expectedAt).toBeLessThan(early.byAt);
+      expect(later.expectedAt).toBe(early.expectedAt);
+      // It cools meanwhile, which gives it longer.
+      expect(later.byAt).toBeGreaterThanOrEqual(early.byAt - MIN);
+      // At that hour exactly all of it is used.
+      expect(shareOf(standing, later.byAt)).toBeGreaterThan(0.9);
+      expect(shareOf(standing, later.byAt)).toBeLessThan(1.001);
+    });
+
+    it('is expected later where a pH shows it slow', () => {
+      const { standing, min } = setOf(method);
+      const planned = souringBy(standing, standing.stageStartedAt)?.expectedAt ?? 0;
+      const slow = noted(method, 0.5, { type: 'pH', pH: 6.4 });
+      expect(souringBy(slow.state, slow.now)?.expectedAt).toBeGreaterThan(planned + 0.2 * min * MIN);
+    });
+  },
+);
+
+it('nothing is asked of a milk that no culture sours, nor of one that stands too cool', () => {
+  const paneer = at(basic('paneer'), 'acid');
+  expect(souringBy(paneer, paneer.stageStartedAt)).toBeNull();
+  const cold = at(basic('goat-lactic'), 'set', [
+    [10, { type: 'temperature', tempC: 14 }],
+    [20, { type: 'temperature', tempC: 14 }],
+    [30, { type: 'temperature', tempC: 14 }],
+  ]);
+  expect(souringBy(cold, cold.stageStartedAt + HOUR)?.byAt).toBeNull();
+});
+
+describe('a make begun in the middle', () => {
+  /** The same make begun there, when the one that was walked came there. */
+  const begunAt = (walked: MakeState, fromStage: string) => {
+    const begins = walked.stageStartedAt;
+    const runs = [{ stage: fromStage, startedAt: begins, endedAt: null }];
+    return { ...walked, startedAt: begins, runs, readings: [], pHs: [] };
+  };
+
+  it.each(['goat-lactic', 'squeaky-curds', 'fresh-pressed', 'cultured-stretched'])(
+    '%s counts what came before as planned: warm time and souring stand as in one that was walked on time',
+    (method) => {
+      for (const { id } of at(basic(method), 'sanitise').plan.stages.slice(1)) {
+        const walked = at(basic(method), id);
+        const middle = begunAt(walked, id);
+        expect(wholeRuns(middle).map(({ stage }) => stage)).toEqual(walked.runs.map(({ stage }) => stage));
+        const now = walked.stageStartedAt + 30 * MIN;
+        expect(warmSoFar(middle, now)).toBeCloseTo(warmSoFar(walked, now), 3);
+        const [a, b] = [safetySoFar(middle, now)?.souring, safetySoFar(walked, now)?.souring];
+        expect(a?.share ?? 0).toBeCloseTo(b?.share ?? 0, 3);
+        expect(a?.soursAfterH ?? 0).toBeCloseTo(b?.soursAfterH ?? 0, 3);
+      }
+    },
+  );
+
+  it('is answered by its pH as any other', () => {
+    const walked = at(basic('goat-lactic'), 'set');
+    const middle = begunAt(walked, 'set');
+    const courses = coursesIn(walked);
+    if (!courses) throw new Error('it has its courses');
+    const reads = (hours: number, pH: number) => ({
+      ...middle,
+      pHs: [{ seq: 9, at: middle.startedAt + hours * HOUR, stage: 'set', pH }],
+    });
+    expect(sourAdvice(middle, courses)?.says).toBe('as planned');
+    expect(sourAdvice(reads(10, 6.4), courses)?.says).toBe('behind');
+    expect(sourAdvice(reads(14, 4.5), courses)?.says).toBe('there');
+    expect(souringBy(reads(14, SOURED_PH + 0.4), middle.startedAt + 14 * HOUR)?.soured).toBeNull();
+  });
+});
