@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { wallMinutes } from '../core/units/wallTime';
 import { METHODS, methodById } from '../makes';
 import type { Brief } from './brief/schema';
-import { withoutClock } from './byClock';
+import { planByClock, withoutClock } from './byClock';
 import { basic, planned } from './fixtures/briefs';
+import { planBrief } from './plan';
 import type { Plan } from './schema';
 
 const NIGHT = { from: '22:30', to: '06:00' };
@@ -94,5 +95,82 @@ describe('a plan laid round the clock', () => {
     const brief = basic('paneer', {}, { asleep: NIGHT, away: [], readyBy: '2026-12-03T18:00' });
     const { asleep: _a, away: _b, ...rest } = brief;
     expect(withoutClock(brief)).toEqual(rest);
+  });
+
+  describe('where nobody is ever there', () => {
+    const never = [{ from: '2026-11-01T00:00', to: '2026-12-30T00:00' }];
+    /** Every brief that is tried before it gives up, the maker's own first. */
+    const tried = (method: string, rest: Partial<Brief> = {}, milk: Partial<Brief['milk']> = {}): Brief[] => {
+      const briefs: Brief[] = [];
+      const planAs = (brief: Brief) => {
+        briefs.push(brief);
+        return planBrief(brief, { spread: false });
+      };
+      const brief = basic(method, milk, { away: never, readyBy: '2026-12-03T18:00', ...rest });
+      const found = planByClock(brief, planAs, (one) => planBrief(one, { spread: false }));
+      if (!found.ok) throw new Error('it is planned all the same');
+      expect(told(found.value.plan)?.blockedMin).toBeGreaterThan(0);
+      return briefs;
+    };
+    const own = (brief: Brief) => Object.keys(brief.options ?? {});
+
+    it('sets a lactic curd cooler and warmer over all that works, and drains it by the clock over all that does', () => {
+      const briefs = tried('goat-lactic');
+      for (const key of ['setC', 'drainHours']) {
+        const option = methodById('goat-lactic', METHODS)?.options[key];
+        if (option?.type !== 'number') throw new Error(`it has ${key}`);
+        const values = briefs
+          .filter((one) => own(one).join() === key && !one.culture?.given)
+          .map((one) => one.options?.[key]);
+        const steps = [0, 1, 2, 3, 4, 5].map((i) => option.min + ((option.max - option.min) * i) / 5);
+        expect(values).toEqual(
+          steps
+            .map((value) => Math.round(value * 10) / 10)
+            .filter((value) => value !== option.default && !(key === 'drainHours' && value === 0)),
+        );
+      }
+      // Each of them, and each culture, with each drain as well.
+      const drains = briefs.filter((one) => own(one).join() === 'drainHours' && !one.culture?.given);
+      const sets = briefs.filter((one) => own(one).join() === 'setC' && !one.culture?.given);
+      expect(briefs.filter((one) => own(one).join() === 'setC,drainHours')).toHaveLength(
+        sets.length * drains.length,
+      );
+    });
+
+    it('gives shares of the culture the plan would give, powder by weight and starter by volume', () => {
+      for (const [culture, milk] of [
+        [undefined, { litres: 8 }],
+        [{ form: 'freeze-dried', labelLitresPerGram: 40 }, { litres: 20 }],
+        [{ form: 'liquid', percent: 3 }, { litres: 12 }],
+        [{ form: 'saved' }, { litres: 12 }],
+      ] as const) {
+        const rest: Partial<Brief> = culture ? { culture } : {};
+        const usual = planned(basic('goat-lactic', milk, rest)).plan.doses.find(({ id }) => id === 'culture');
+        const givens = tried('goat-lactic', rest, milk).flatMap(({ culture: one, options }) =>
+          one?.given && !options ? [one.given] : [],
+        );
+        const powder = (culture?.form ?? 'freeze-dried') === 'freeze-dried';
+        expect(new Set(givens.map(({ unit }) => unit))).toEqual(new Set([powder ? 'g' : 'mL']));
+        const full = powder ? (usual?.grams ?? 0) : (usual?.millilitres ?? 0);
+        const shares = givens.map(({ amount }) => amount / full);
+        [0.5, 0.7, 1.5, 2.5].forEach((times, i) => {
+          expect((shares[i] ?? 0) / times).toBeCloseTo(1, 1);
+        });
+      }
+    });
+
+    it('leaves a curd that is cooked its heat, and asks for a slower set where the knife decides', () => {
+      const briefs = tried('squeaky-curds');
+      const keys = new Set(briefs.flatMap(own));
+      expect(keys).not.toContain('setC');
+      const slow = methodById('squeaky-curds', METHODS)?.options.wantedSetMin;
+      if (slow?.type === 'number') expect(keys).toContain('wantedSetMin');
+      expect(new Set(tried('goat-lactic').flatMap(own))).not.toContain('wantedSetMin');
+    });
+
+    it('changes no culture that was given in hand', () => {
+      const culture = { form: 'freeze-dried', given: { amount: 0.2, unit: 'g' } } as const;
+      for (const brief of tried('goat-lactic', { culture })) expect(brief.culture).toEqual(culture);
+    });
   });
 });

@@ -16,6 +16,12 @@ describe('refusals name the field', () => {
     ['5,000 litres', basic('paneer', { litres: 5000 }), 'milk.litres', /give 0.2 to 500 L/],
     ['not a number', basic('paneer', { litres: Number.POSITIVE_INFINITY }), 'milk.litres', /give/],
     [
+      'boiled milk with a coagulant',
+      basic('squeaky-curds', { treatment: 'ultra-heat' }),
+      'milk.treatment',
+      /is ultra-heat, and such milk does not set with a coagulant; take raw or pasteurised/,
+    ],
+    [
       'camel',
       { ...basic('paneer'), milk: { species: 'camel', litres: 8 } },
       'milk.species',

@@ -53,5 +53,11 @@ describe.each(files)('logs as written by %s', (file) => {
     };
     expect(stateOf([first]).modelVersion).toBe(first.modelVersion);
     expect(stateOf([first, eventSchema.parse(anew)]).modelVersion).toBe(99);
+    // What cannot be is told by its place in the event, whichever event carries it.
+    const [stage] = plan.stages;
+    const torn = { ...plan, stages: [{ ...stage, kind: 'juggle' }, ...plan.stages.slice(1)] };
+    const placeOf = (event: unknown) => eventSchema.safeParse(event).error?.issues[0]?.path.join('.');
+    expect(placeOf({ ...anew, plan: torn })).toMatch(/^(?!anew)/);
+    expect(placeOf({ ...first, plan: torn })).toBe(placeOf({ ...anew, plan: torn }));
   });
 });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
 import type { MakeEvent } from './events';
 import { BEGIN, MIN } from './fixtures/logs';
-import { stateOf } from './state';
+import { type MakeState, stateOf } from './state';
 import { summaryOf } from './summary';
 import { worthOf } from './worth';
 
@@ -38,9 +38,26 @@ describe('a make in one line', () => {
     expect(line.yieldShare).toBeCloseTo(0.5, 9);
     expect(line.costPerKg).toBeCloseTo(2 * (plan.predictions.costPerKg ?? 0), 6);
     expect(line.handsMin).toBeCloseTo(plan.predictions.handsOnMin, 6);
+    expect(line.found).toEqual([]);
     const without = summaryOf('a', made(likely, ['slab']));
     const slab = plan.stages.find(({ id }) => id === 'slab')?.handsOnMin ?? 0;
     expect(without.handsMin).toBeCloseTo(line.handsMin - slab, 6);
+  });
+
+  it('names each thing that was found at its tastings once, and every word on it', () => {
+    const state = made(likely);
+    const tasted = (at: number, text: string, found: MakeState['tastings'][number]['found']) => ({
+      at,
+      score: 3,
+      text,
+      found,
+    });
+    const line = summaryOf('a', {
+      ...state,
+      tastings: [tasted(1, 'squeaks', ['bland']), tasted(2, '', ['bland', 'tough'])] as MakeState['tastings'],
+    });
+    expect(line.found).toEqual(['bland', 'tough']);
+    expect(line.tasted).toEqual(['squeaks']);
   });
 
   it('knows neither cost nor hands of a kilo that was not weighed', () => {
@@ -67,5 +84,15 @@ describe('worth it', () => {
     expect(worth?.savedPerHandsHour).toBeNull();
     expect(worth?.larger?.handsMinPerKg).toBeLessThan(worth?.handsMinPerKg ?? 0);
     expect(worthOf(made(likely), null)?.savedPerKg).toBeNull();
+  });
+
+  it('reckons three times the milk with the yield this batch had', () => {
+    const three = planned(basic('squeaky-curds', { pricePerLitre: 1.1, litres: 24 })).plan.predictions;
+    for (const share of [1, 0.8]) {
+      const larger = worthOf(made(share * likely), null)?.larger;
+      expect(larger?.litres).toBe(24);
+      expect(larger?.handsMinPerKg).toBeCloseTo(three.handsOnMin / (three.yieldKg.likely * share), 1);
+      expect(larger?.costPerKg).toBeCloseTo((three.costPerKg ?? 0) / share, 1);
+    }
   });
 });

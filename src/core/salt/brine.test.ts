@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { brineDensityKgPerL, brineOf, SATURATED_PCT_WW, topUpGrams } from './brine';
+import { brineDensityKgPerL, brineOf, brineSaltGrams, SATURATED_PCT_WW, topUpGrams } from './brine';
 import { type BrineTime, brineHours, endSaltPct, saltAfterHours, saltDiffusionCm2PerDay } from './diffusion';
 
 describe('brine strength', () => {
@@ -11,6 +11,20 @@ describe('brine strength', () => {
   it('is about 1.07 kg/L at 10 % and 1.20 at saturation, 20 °C (handbook of chemistry, from memory)', () => {
     expect(brineDensityKgPerL(10)).toBeCloseTo(1.07, 2);
     expect(brineDensityKgPerL(SATURATED_PCT_WW)).toBeCloseTo(1.2, 2);
+  });
+
+  it('its salt is its share of salt and water together', () => {
+    expect(brineSaltGrams(9, 10)).toBeCloseTo(1000, 6);
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.2, max: 200, noNaN: true }),
+        fc.double({ min: 1, max: SATURATED_PCT_WW, noNaN: true }),
+        (waterKg, pctWw) => {
+          const grams = brineSaltGrams(waterKg, pctWw);
+          expect((100 * grams) / (grams + waterKg * 1000)).toBeCloseTo(pctWw, 6);
+        },
+      ),
+    );
   });
 
   it('a top-up brings it back', () => {

@@ -15,6 +15,11 @@ describe('stretch', () => {
   } as const;
   const sideOf = (change: Partial<Stretching>) => stretchQuality({ ...middling, ...change }).side;
 
+  it('takes juices for the citric acid they hold, and every other acid for one that leaves the calcium', () => {
+    const kinds = ['citric', 'lemon', 'lime', 'vinegar', 'lactic', 'gdl'] as const;
+    expect(kinds.map(souredBy)).toEqual(['citric', 'citric', 'citric', 'lactic', 'lactic', 'lactic']);
+  });
+
   it('windows: 5.1 to 5.4 soured by culture, 5.5 to 5.75 with citric acid (common practice, from memory)', () => {
     expect([5.5, 5.4, 5.1, 5.0].map((pH) => sideOf({ pH }))).toEqual([
       'not sour enough',

@@ -37,6 +37,11 @@ describe('the reckoner refuses in words', () => {
       /^millilitres: does not apply to citric acid, a powder; give grams$/,
     ],
     ['acid-ph', { grams: 90_000 }, /^acid: is so much that this milk would go below pH 1; give less/],
+    [
+      'clotting-time',
+      { milk: { species: 'cow', treatment: 'ultra-heat' } },
+      /^milk.treatment: is ultra-heat, and such milk does not set with a coagulant; take raw or pasteurised milk/,
+    ],
     ['acid-dose', { pH: 6.9 }, /^pH: is 6.9, above the milk’s own 6.65; give 6.65 or less$/],
     [
       'brine-time',

@@ -71,10 +71,13 @@ export const bin = (why: string): Remedy => ({
   discard: true,
 });
 
-/** What so many points of moisture make of the yield: a curd that holds less water weighs less. 1 / (100 − M) a point. */
-export function drier(state: MakeState, points: number): Partial<MishapCosts> {
+/**
+ * What so many points of moisture make of the yield, and a share of the dry matter that goes with the whey: a curd that holds less water
+ * weighs less. 1 / (100 − M) a point.
+ */
+export function drier(state: MakeState, points: number, lost = 0): Partial<MishapCosts> {
   const dry = 100 - state.plan.predictions.moisturePct;
-  return { moisturePoints: -points, yieldShare: -points / (dry + points) };
+  return { moisturePoints: -points, yieldShare: ((1 - lost) * dry) / (dry + points) - 1 };
 }
 
 export const litresOf = (state: MakeState): number => state.plan.brief.milk.litres ?? 1;

@@ -297,3 +297,41 @@ it('of too much salt the salt alone is counted, whatever else went in', () => {
   expect(planned).toBeGreaterThan(5);
   expect(asked.usual(state)).toBeCloseTo(2 * planned, 9);
 });
+
+describe('what a mishap costs by weight', () => {
+  it('is never more dry matter than there was: a curd that only dries loses its water’s weight and no more', () => {
+    const dried = ALL.filter(({ remedy }) => !remedy.discard && remedy.costs.moisturePoints < 0);
+    expect(dried.length).toBeGreaterThan(20);
+    for (const { state, remedy, id } of dried) {
+      const dry = 100 - state.plan.predictions.moisturePct;
+      const { moisturePoints, yieldShare } = remedy.costs;
+      const left = (1 + yieldShare) * (dry - moisturePoints);
+      expect(left, id).toBeLessThanOrEqual(dry * 1.0001);
+    }
+  });
+
+  it('tells of too little coagulant how long the set now takes, and until when more may go in', () => {
+    const state = at(basic('squeaky-curds'), 'set');
+    const planned = state.plan.predictions.setMin?.likely ?? 0;
+    const weak = ALL.flatMap(({ id, make, stage, remedy }) =>
+      make === 'squeaky-curds' && stage === 'set' && /in all instead of/.test(remedy.now)
+        ? [{ id, text: plain(remedy.now) }]
+        : [],
+    );
+    expect(weak.length).toBeGreaterThan(0);
+    for (const { id, text } of weak) {
+      const [, takes, instead, first] =
+        /about (.+?) in all instead of (.+?)\. Only while it is milk still, in the first (.+?),/.exec(text) ??
+        [];
+      expect(instead, id).toBe(plain(f.minutes(planned)));
+      const minutesIn = (told = '') =>
+        [...told.matchAll(/(\d+) (h|min)/g)].reduce(
+          (sum, [, n, unit]) => sum + Number(n) * (unit === 'h' ? 60 : 1),
+          0,
+        );
+      expect(minutesIn(takes), id).toBeGreaterThan(planned);
+      expect(minutesIn(first), id).toBeLessThan(planned / 2);
+      expect(minutesIn(first), id).toBeGreaterThan(0);
+    }
+  });
+});
