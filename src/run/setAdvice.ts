@@ -1,6 +1,7 @@
 import { flocculationMin, usualMultiplier } from '../core/coagulant/clotting';
 import { clamp } from '../core/units/measures';
 import { goalOf, takes } from '../makes/asked';
+import { wholeRuns } from './begun';
 import { type MakeState, stageAt } from './state';
 
 /** How long a curd that is not ready is left before the next look, min. Common practice. */
@@ -19,7 +20,7 @@ function coagulantAt(state: MakeState): number {
   const added = state.plan.stages.findLast(
     (stage, i) => i <= state.index && takes(stage, state.parameters, 'coagulant'),
   );
-  const run = added && state.runs.findLast((one) => one.stage === added.id);
+  const run = added && wholeRuns(state).findLast((one) => one.stage === added.id);
   return run?.startedAt ?? state.stageStartedAt;
 }
 
