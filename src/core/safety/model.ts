@@ -67,7 +67,8 @@ export const safetyModels: readonly Model[] = [
       'Σ dt / H(T) until pH 5.6, H = 8 h × exp(0.065 (30 − T)), nothing below 15.6 °C; above 1 it is thrown out',
     parameters: '`src/core/safety/slowSouring.ts`; one rule for plan, pot, mishap and label',
     source: 'guidance of food authorities on ripening, from memory',
-    holds: 'From the culture on. A set test that has passed counts as evidence where nobody has a meter.',
+    holds:
+      'From the culture on. A set test that has passed counts as evidence where nobody has a meter; to what was first read or seen the pH counts as fallen as planned, in the time it really took.',
     checks: [
       {
         what: 'hours allowed at 37 °C',
