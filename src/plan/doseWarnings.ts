@@ -1,12 +1,12 @@
 import { gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { CALCIUM_G_PER_L } from '../core/coagulant/calcium';
 import { amountOfImcu, productOf } from '../core/coagulant/product';
-import { usualLitresPerGram } from '../core/culture/measure';
+import { cultureAmount } from '../core/culture/measure';
 import type { Told } from '../core/safety/told';
 import type { World } from '../makes/grammar';
 import { type Method, numberOf } from '../makes/method';
 import type { Resolved } from './brief/resolved';
-import { calciumGrams, givenCulture } from './given';
+import { calciumGrams, givenCulture, USUAL_SACHET_L } from './given';
 import type { Outcome } from './outcome';
 import type { Plan } from './schema';
 
@@ -43,7 +43,13 @@ export function dosesOff(
   const off = (
     of: keyof typeof WITHIN,
     given: number,
-    computed: { grams: number; ml: number | null; tablets?: number | null; amount: number },
+    computed: {
+      grams: number;
+      ml: number | null;
+      tablets?: number | null;
+      sachets?: number | undefined;
+      amount: number;
+    },
     grams: number,
     result: number | null,
   ) => {
@@ -59,6 +65,7 @@ export function dosesOff(
       computedGrams: computed.grams,
       computedMl: computed.ml,
       ...(computed.tablets != null && { computedTablets: computed.tablets }),
+      ...(computed.sachets !== undefined && { computedSachets: computed.sachets }),
       result,
     });
   };
@@ -95,16 +102,22 @@ export function dosesOff(
     );
   }
   const culture = givenCulture(brief, litres);
-  if (culture !== null && method.culture && brief.culture) {
-    const live = brief.culture.form !== 'freeze-dried';
-    const usual = live ? method.culture.percent : numberOf(method.culture.labelShare, brief.options);
-    const amountOf = (share: number) =>
-      live ? share * 10 * litres : (share * litres) / usualLitresPerGram();
+  if (culture !== null && method.culture && brief.culture?.given) {
+    const { given, ...ungiven } = brief.culture;
+    const live = ungiven.form !== 'freeze-dried';
+    const usual = live
+      ? (ungiven.percent ?? method.culture.percent)
+      : numberOf(method.culture.labelShare, brief.options);
+    const { grams, millilitres } = cultureAmount(ungiven, litres, usual, usual);
+    const sachets =
+      given.unit === 'sachet'
+        ? (usual * litres) / (ungiven.labelLitresPerSachet ?? USUAL_SACHET_L)
+        : undefined;
     off(
       'culture',
       culture,
-      { grams: amountOf(usual), ml: live ? amountOf(usual) : null, amount: usual },
-      amountOf(culture),
+      { grams, ml: millilitres, sachets, amount: usual },
+      (culture / usual) * grams,
       null,
     );
   }

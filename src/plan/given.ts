@@ -6,7 +6,12 @@ import {
   calciumMmolPerL,
 } from '../core/coagulant/calcium';
 import { imcuPerMeasure, productOf } from '../core/coagulant/product';
-import { type CultureAmount, cultureAmount, usualLitresPerGram } from '../core/culture/measure';
+import {
+  type CultureAmount,
+  cultureAmount,
+  STARTER_KG_PER_L,
+  usualLitresPerGram,
+} from '../core/culture/measure';
 import { Infeasible } from '../core/faults/fault';
 import { GRAMS_PER_TEASPOON, type Spoonable, saltOf } from '../core/salt/spoons';
 import { type Given, givenGrams, givenMl } from '../core/units/given';
@@ -67,8 +72,6 @@ export const unsaidSachet = ({ culture }: Pick<Resolved, 'culture'>): boolean =>
   culture?.form === 'freeze-dried' &&
   culture.given?.unit === 'sachet' &&
   culture.labelLitresPerSachet === undefined;
-/** A liquid starter, kg/L. From memory. */
-const STARTER_KG_PER_L = 1.03;
 
 /**
  * The culture a maker gives to `litres` of milk: how many times what its label says for them, or % of the milk for a live

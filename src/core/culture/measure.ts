@@ -14,7 +14,7 @@ export const usualLitresPerGram = (litresPerSachet?: number): number =>
 /** A level eighth of a teaspoon of freeze-dried culture, g. From memory, ±25 %. */
 const EIGHTH_TSP_G = 0.3;
 /** Density of a liquid starter, kg/L. From memory. */
-const STARTER_KG_PER_L = 1.03;
+export const STARTER_KG_PER_L = 1.03;
 
 const EIGHTHS = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'] as const;
 const mixed = (eighths: number) => {
@@ -53,7 +53,7 @@ export function cultureAmount(
     };
   }
   const { labelLitresPerGram, labelLitresPerSachet } = product;
-  const grams = (litres / (labelLitresPerGram ?? USUAL_LITRES_PER_GRAM)) * labelShare;
+  const grams = (litres / (labelLitresPerGram ?? usualLitresPerGram(labelLitresPerSachet))) * labelShare;
   if (labelLitresPerSachet !== undefined && labelLitresPerGram === undefined) {
     const eighths = Math.max(1, Math.round((litres / labelLitresPerSachet) * labelShare * 8));
     return {

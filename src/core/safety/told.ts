@@ -43,6 +43,8 @@ export const toldSchema = z.discriminatedUnion('id', [
     computedMl: figure.nullable(),
     /** Where it is counted in tablets. */
     computedTablets: figure.optional(),
+    /** Where it is counted in sachets. */
+    computedSachets: figure.optional(),
     result: figure.nullable(),
   }),
   z.strictObject({
@@ -97,13 +99,18 @@ const WORDS: Words = {
       : `With ${percent(told.moisturePct ?? 0)} of moisture it is wetter than ${told.what} may be when sold under that name: ${percent(told.mostMoisturePct ?? 0)} at most (${told.source}).`,
   'casein-fat': ({ ratio, low, high }, { number }) =>
     `Casein to fat is ${number(ratio, 2)} in this milk; this make is used to ${number(low, 2)} to ${number(high, 2)}. ${ratio < low ? 'Rich milk makes it soft and loses fat: skim a part of it.' : 'Lean milk makes it hard and dry: add some cream.'}`,
-  'dose-off': ({ of, side, ratio, computedGrams, computedMl, computedTablets, result }, format) => {
+  'dose-off': (told, format) => {
+    const { of, side, ratio, computedGrams, computedMl, computedTablets, computedSachets, result } = told;
+    const counted = (many: number, what: string) =>
+      `${format.number(many, 2)} ${many < 1 ? `of a ${what}` : `${what}s`}`;
     const computed =
       computedTablets !== undefined
-        ? `${format.number(computedTablets, 2)} ${computedTablets < 1 ? 'of a tablet' : 'tablets'}`
-        : computedMl === null
-          ? format.grams(computedGrams)
-          : format.millilitres(computedMl);
+        ? counted(computedTablets, 'tablet')
+        : computedSachets !== undefined
+          ? counted(computedSachets, 'sachet')
+          : computedMl === null
+            ? format.grams(computedGrams)
+            : format.millilitres(computedMl);
     const much = `${side === 'short' ? 'short of' : 'more than'} what this milk takes, ${computed}`;
     switch (of) {
       case 'acid':
