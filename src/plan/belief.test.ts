@@ -92,6 +92,11 @@ describe('a plan with what has been learned', () => {
       ['yield', 'yield'],
     ]);
     const [first] = learned.plan.learned ?? [];
+    // Eight in ten of what it may be lie between low and high, as far below as above, by factors.
+    const { likely = 0, low = 0, high = 0 } = first ?? {};
+    expect(low).toBeLessThan(likely);
+    expect(low * high).toBeCloseTo(likely * likely, 6);
+    expect(Math.log(high / likely) / 0.02).toBeCloseTo(1.2816, 3);
     expect((first?.value ?? 0) / (first?.plain ?? 1)).toBeCloseTo(1.25, 2);
     expect(beliefIn(learned.plan)['coagulant-strength']).toMatchObject({
       likely: 0.8,

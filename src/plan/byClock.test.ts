@@ -84,6 +84,21 @@ describe('a plan laid round the clock', () => {
     expect(plan.doses).toEqual(plain.doses);
   });
 
+  it.each(makes)('%s: tells how long its waits are drawn out and cut short, in all', (id) => {
+    for (const readyBy of ['2026-12-03T07:30', '2026-12-03T18:00']) {
+      const plan = laid(id, { readyBy });
+      const { asleep: _a, readyBy: _b, seed: _c, ...brief } = plan.brief;
+      const plain = planned(brief).plan;
+      const waits = plan.stages.map(
+        (stage, i) => stage.durationMin.likely - (plain.stages[i]?.durationMin.likely ?? 0),
+      );
+      const sum = (all: number[]) => all.reduce((a, b) => a + b, 0);
+      const { waitedMin = 0, shortenedMin = 0 } = told(plan) ?? {};
+      expect(Math.abs(sum(waits.filter((wait) => wait > 0)) - waitedMin)).toBeLessThan(1);
+      expect(Math.abs(-sum(waits.filter((wait) => wait < 0)) - shortenedMin)).toBeLessThan(1);
+    }
+  });
+
   it('goes round a day away as round a night', () => {
     const away = [{ from: '2026-12-03T08:00', to: '2026-12-03T17:00' }];
     const plan = laid('quick-stretched', { readyBy: '2026-12-03T21:00', away });

@@ -14,6 +14,22 @@ describe('one plan beside another', () => {
     expect(changes(brief, { ...elsewhen, roomC: 12 }).map(({ path }) => path)).toEqual(['roomC']);
   });
 
+  it('tells what one has and the other has not, either way round, as a whole change', () => {
+    const [dry, brined] = [plan('grilling', {}, { options: { saltBy: 'dry' } }), plan('grilling')];
+    for (const [before, after] of [
+      [dry, brined],
+      [brined, dry],
+    ] as const) {
+      const found = differences(before, after);
+      const only = found.filter((one) => one.before === null || one.after === null);
+      expect(only.length).toBeGreaterThan(0);
+      for (const one of only) expect(one.relative).toBe(1);
+      for (const one of found)
+        if (one.before !== null && one.after !== null && one.before !== 0)
+          expect(one.relative).toBeCloseTo(one.after / one.before - 1, 9);
+    }
+  });
+
   it('puts what matters first: twice the milk is twice the cheese', () => {
     const found = differences(plan('paneer'), plan('paneer', { litres: 16 }));
     expect(found[0]).toMatchObject({ what: 'cheese' });

@@ -133,7 +133,13 @@ describe('what comes of a dose in hand', () => {
     const over = offOf(brief, 'salt', 6, 'g');
     expect(off(short.told)).toMatchObject({ of: 'salt', side: 'short' });
     expect(off(over.told)).toMatchObject({ of: 'salt', side: 'over' });
-    for (const { told, plan } of [short, over]) {
+    for (const [{ told, plan }, times] of [
+      [short, 0.1],
+      [over, 6],
+    ] as const) {
+      // Of what the make is meant to have, as a factor.
+      expect(Number(off(told).ratio) / times).toBeGreaterThan(0.5);
+      expect(Number(off(told).ratio) / times).toBeLessThan(2);
       expect(Number(off(told).result)).toBeCloseTo(plan.predictions.saltPct ?? Number.NaN, 1);
       const grams = plan.doses.find(({ id }) => id === 'salt')?.grams ?? 0;
       expect(Number(off(told).grams)).toBeCloseTo(grams, 1);

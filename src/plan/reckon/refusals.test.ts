@@ -38,6 +38,22 @@ describe('the reckoner refuses in words', () => {
     ],
     ['acid-ph', { grams: 90_000 }, /^acid: is so much that this milk would go below pH 1; give less/],
     [
+      'standardise',
+      { targetFatPct: undefined },
+      /^targetFatPct: is missing; give one of the two: with one milk poured into another the other follows$/,
+    ],
+    [
+      'standardise',
+      { targetCaseinToFat: 0.7 },
+      /^targetFatPct: is given beside a casein to fat; give one of the two/,
+    ],
+    [
+      'press',
+      { diameterCm: undefined, widthCm: undefined, lengthCm: undefined },
+      /^diameterCm: or widthCm with lengthCm must be given, one of the two; give the size of one mould$/,
+    ],
+    ['press', { diameterCm: 10, widthCm: 10, lengthCm: 10 }, /^diameterCm: or widthCm with lengthCm/],
+    [
       'clotting-time',
       { milk: { species: 'cow', treatment: 'ultra-heat' } },
       /^milk.treatment: is ultra-heat, and such milk does not set with a coagulant; take raw or pasteurised milk/,

@@ -27,6 +27,10 @@ describe.each(COMPUTATIONS.map((one) => [one.name, one] as const))('%s', (_name,
       if (/(?<!per)Kg$|^kg/.test(name)) expect([name, unit]).toEqual([name, expect.stringMatching(/^kg\b/)]);
       if (/Pct/.test(name)) expect([name, unit]).toEqual([name, expect.stringContaining('%')]);
       if (/^grams|Grams$/.test(name)) expect([name, unit]).toEqual([name, expect.stringMatching(/^g\b/)]);
+      if (/^millilitres$/.test(name)) expect([name, unit]).toEqual([name, expect.stringMatching(/^mL\b/)]);
+      if (/Cm$/.test(name)) expect([name, unit]).toEqual([name, 'cm']);
+      if (/Litres$|^litres/.test(name) && unit !== '')
+        expect([name, unit]).toEqual([name, expect.stringMatching(/L\b/)]);
       if (/^kPa/.test(name)) expect([name, unit]).toEqual([name, 'kPa']);
       if (/KgPerL$/.test(name)) expect([name, unit]).toEqual([name, 'kg/L']);
     }
