@@ -60,12 +60,6 @@ const DOSES: readonly [what: string, Brief, Dose['id'] & ('acid' | 'coagulant' |
     'culture',
     'g',
   ],
-  [
-    'culture of a sachet, weighed',
-    basic('skyr', {}, { culture: { form: 'freeze-dried', labelLitresPerSachet: 100 } }),
-    'culture',
-    'g',
-  ],
   ['a live starter', basic('sour-basket', {}, { culture: { form: 'liquid', percent: 3 } }), 'culture', 'mL'],
   ['an earlier batch', basic('skyr', {}, { culture: { form: 'saved' } }), 'culture', 'mL'],
 ];
@@ -163,5 +157,12 @@ describe('what comes of a dose in hand', () => {
     expect(off(toldOf(culture(2, 100))?.told)).toMatchObject({ computedSachets: 0.4, ratio: 5 });
     expect(toldOf(culture(2, 100))?.text).toContain('0.40 of a sachet');
     expect(toldOf(culture(4))).toBeUndefined();
+    // Weighed, a sachet is half a gram: of one for a hundred litres twenty take twice 0.1 g.
+    const weighed = {
+      form: 'freeze-dried',
+      labelLitresPerSachet: 100,
+      given: { amount: 1, unit: 'g' },
+    } as const;
+    expect(off(toldOf(weighed)?.told)).toMatchObject({ computedGrams: expect.closeTo(0.2, 6), ratio: 5 });
   });
 });

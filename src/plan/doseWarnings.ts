@@ -1,7 +1,7 @@
 import { gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { CALCIUM_G_PER_L } from '../core/coagulant/calcium';
 import { amountOfImcu, productOf } from '../core/coagulant/product';
-import { cultureAmount } from '../core/culture/measure';
+import { STARTER_KG_PER_L, usualLitresPerGram } from '../core/culture/measure';
 import type { Told } from '../core/safety/told';
 import type { World } from '../makes/grammar';
 import { type Method, numberOf } from '../makes/method';
@@ -108,18 +108,15 @@ export function dosesOff(
     const usual = live
       ? (ungiven.percent ?? method.culture.percent)
       : numberOf(method.culture.labelShare, brief.options);
-    const { grams, millilitres } = cultureAmount(ungiven, litres, usual, usual);
+    const { labelLitresPerGram, labelLitresPerSachet } = ungiven;
+    const ml = live ? usual * 10 * litres : null;
+    const grams =
+      ml === null
+        ? (usual * litres) / (labelLitresPerGram ?? usualLitresPerGram(labelLitresPerSachet))
+        : ml * STARTER_KG_PER_L;
     const sachets =
-      given.unit === 'sachet'
-        ? (usual * litres) / (ungiven.labelLitresPerSachet ?? USUAL_SACHET_L)
-        : undefined;
-    off(
-      'culture',
-      culture,
-      { grams, ml: millilitres, sachets, amount: usual },
-      (culture / usual) * grams,
-      null,
-    );
+      given.unit === 'sachet' ? (usual * litres) / (labelLitresPerSachet ?? USUAL_SACHET_L) : undefined;
+    off('culture', culture, { grams, ml, sachets, amount: usual }, (culture / usual) * grams, null);
   }
   if (typeof brief.calcium === 'object' && brief.calcium.given) {
     const grams = calciumGrams(brief, litres);

@@ -32,6 +32,26 @@ describe('what is left on the shelf', () => {
     expect(leftOf(jar, goods(poured, stateOf([start(3)])))).toBeCloseTo(80 - grams, 9);
   });
 
+  it('counts a culture by the sachet as its plan does: the part its label gives to so much milk, or as many as were in hand', () => {
+    const label = { labelLitresPerSachet: 100 };
+    const sachets = { id: 'mesophile', amount: 3, measure: 'sachets', culture: label };
+    for (const [given, left] of [
+      [undefined, 3 - 20 / 100],
+      [{ amount: 0.5, unit: 'sachet' as const }, 2.5],
+      // Half a gram weighed out is a whole one.
+      [{ amount: 0.5, unit: 'g' as const }, 2],
+    ] as const) {
+      const culture = { form: 'freeze-dried' as const, ...label, ...(given && { given }) };
+      const made = planned(basic('goat-lactic', { litres: 20 }, { culture }));
+      const grams = made.plan.doses.find((dose) => dose.id === 'culture')?.grams ?? 0;
+      const taken = [{ goodId: sachets.id, dose: 'culture' as const, name: 'M', lot: '', grams }];
+      const state = stateOf([
+        { ...start(1), plan: made.plan, parameters: made.parameters, taken },
+      ] as MakeEvent[]);
+      expect(leftOf(sachets, goods(state))).toBeCloseTo(left, 2);
+    }
+  });
+
   it('never falls below nothing, and is unknown where nobody knows what there was', () => {
     expect(leftOf({ ...jar, amount: 1 }, goods(stateOf([start(1)])))).toBe(0);
     expect(leftOf({ ...jar, amount: null }, goods())).toBeNull();

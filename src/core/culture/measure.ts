@@ -53,7 +53,8 @@ export function cultureAmount(
     };
   }
   const { labelLitresPerGram, labelLitresPerSachet } = product;
-  const grams = (litres / (labelLitresPerGram ?? usualLitresPerGram(labelLitresPerSachet))) * labelShare;
+  // A part of a sachet is never weighed: its grams only count what is left of it.
+  const grams = (litres / (labelLitresPerGram ?? USUAL_LITRES_PER_GRAM)) * labelShare;
   if (labelLitresPerSachet !== undefined && labelLitresPerGram === undefined) {
     const eighths = Math.max(1, Math.round((litres / labelLitresPerSachet) * labelShare * 8));
     return {
