@@ -112,6 +112,29 @@ describe('what comes of a dose in hand', () => {
     expect(over.text).toMatch(/^The coagulant you have is 4\.0 times /);
   });
 
+  it('is told in the words of its make: whey that clears or curd that stretches, a knife or a culture', () => {
+    const acid = (id: string, times: number) =>
+      offOf(basic(id, {}, { acid: { kind: 'citric' } }), 'acid', times, 'g').text;
+    for (const id of ['whole-milk-ricotta', 'paneer', 'warm-acid-pot-cheese', 'whey-ricotta']) {
+      expect(acid(id, 0.5)).toMatch(/whey stays milky/);
+      expect(acid(id, 2)).toMatch(/whey is clear/);
+      expect(acid(id, 0.5) + acid(id, 2)).not.toMatch(/stretch/);
+    }
+    for (const id of ['quick-stretched', 'low-moisture-stretched', 'cream-pouch']) {
+      expect(acid(id, 0.5)).toMatch(/may not stretch/);
+      expect(acid(id, 1.5)).toMatch(/melts instead of stretching/);
+      expect(acid(id, 0.5) + acid(id, 1.5)).not.toMatch(/whey/);
+    }
+    const coagulant = (id: string, times: number) =>
+      offOf(basic(id, {}, { coagulant: { form: 'liquid', imcuPerMl: 200 } }), 'coagulant', times, 'mL').text;
+    for (const id of ['goat-lactic', 'sour-basket']) {
+      expect(coagulant(id, 4)).toMatch(/of which this make wants a trace: the curd comes firmer/);
+      expect(coagulant(id, 0.2)).toMatch(/its culture sets it all the same/);
+    }
+    for (const id of ['squeaky-curds', 'grilling', 'quick-stretched'])
+      expect(coagulant(id, 4)).toMatch(/it sets in .*Cut at once when it breaks clean/);
+  });
+
   it('of calcium is said beyond what milk may take, never where it is less', () => {
     const brief = basic('squeaky-curds', {}, { calcium: true });
     expect(offOf(brief, 'calcium', 0.4, 'g').told).toBeUndefined();

@@ -52,6 +52,7 @@ export function dosesOff(
     },
     grams: number,
     result: number | null,
+    meantFor?: DoseOff['meantFor'],
   ) => {
     const ratio = given / computed.amount;
     const [low, high] = WITHIN[of];
@@ -65,6 +66,7 @@ export function dosesOff(
       computedGrams: computed.grams,
       computedMl: computed.ml,
       ...(computed.tablets != null && { computedTablets: computed.tablets }),
+      ...(meantFor && { meantFor }),
       ...(computed.sachets !== undefined && { computedSachets: computed.sachets }),
       result,
     });
@@ -81,6 +83,7 @@ export function dosesOff(
       },
       gramsOfProduct(brief.acid, world.acid.amount),
       predictions.pHAfterAcid,
+      method.acid === 'turns' ? 'clear-whey' : 'stretch',
     );
   }
   const needed = world.coagulant?.neededImcuPerLitre ?? null;
@@ -99,6 +102,7 @@ export function dosesOff(
       },
       amountOfImcu(product, imcu).grams ?? 0,
       predictions.setMin?.likely ?? null,
+      method.coagulant !== null && 'minutes' in method.coagulant ? 'knife' : 'trace',
     );
   }
   const culture = givenCulture(brief, litres);

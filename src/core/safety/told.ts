@@ -45,6 +45,8 @@ export const toldSchema = z.discriminatedUnion('id', [
     computedTablets: figure.optional(),
     /** Where it is counted in sachets. */
     computedSachets: figure.optional(),
+    /** What it is given for: clear whey or a stretch, a curd for the knife or a trace beside the culture. Not in plans of before. */
+    meantFor: z.enum(['clear-whey', 'stretch', 'knife', 'trace']).optional(),
     result: figure.nullable(),
   }),
   z.strictObject({
@@ -78,6 +80,20 @@ export type Told = z.infer<typeof toldSchema>;
 
 type Words = { [Id in Told['id']]: (told: Extract<Told, { id: Id }>, format: Format) => string };
 
+/** What comes of too little acid and of too much, by what it is given for. */
+const ACID_OFF = {
+  short: {
+    'clear-whey': 'The whey stays milky: keep more at hand.',
+    stretch: 'The curd may not stretch: keep more at hand, and try a piece in hot water first.',
+    either: 'The whey stays milky, or the curd does not stretch: keep more at hand.',
+  },
+  over: {
+    'clear-whey': 'Give it in portions, and stop as soon as the whey is clear.',
+    stretch: 'Such curd melts instead of stretching: give less of it.',
+    either: 'Give it in portions, and stop as soon as the whey is clear.',
+  },
+} as const;
+
 const WORDS: Words = {
   'stretch-window': ({ side, pH, lowPH, highPH, fromC, mostC }, { pH: asPH, temp }) =>
     ({
@@ -100,7 +116,8 @@ const WORDS: Words = {
   'casein-fat': ({ ratio, low, high }, { number }) =>
     `Casein to fat is ${number(ratio, 2)} in this milk; this make is used to ${number(low, 2)} to ${number(high, 2)}. ${ratio < low ? 'Rich milk makes it soft and loses fat: skim a part of it.' : 'Lean milk makes it hard and dry: add some cream.'}`,
   'dose-off': (told, format) => {
-    const { of, side, ratio, computedGrams, computedMl, computedTablets, computedSachets, result } = told;
+    const { of, side, ratio, computedGrams, computedMl, computedTablets, computedSachets, meantFor, result } =
+      told;
     const counted = (many: number, what: string) =>
       `${format.number(many, 2)} ${many < 1 ? `of a ${what}` : `${what}s`}`;
     const computed =
@@ -114,8 +131,10 @@ const WORDS: Words = {
     const much = `${side === 'short' ? 'short of' : 'more than'} what this milk takes, ${computed}`;
     switch (of) {
       case 'acid':
-        return `The acid you have is ${much}: it brings the milk to pH ${format.pH(result ?? 7)}. ${side === 'short' ? 'The whey stays milky, or the curd does not stretch: keep more at hand.' : 'Give it in portions, and stop as soon as the whey is clear.'}`;
+        return `The acid you have is ${much}: it brings the milk to pH ${format.pH(result ?? 7)}. ${ACID_OFF[side][meantFor === 'stretch' || meantFor === 'clear-whey' ? meantFor : 'either']}`;
       case 'coagulant':
+        if (meantFor === 'trace')
+          return `The coagulant you have is ${format.number(ratio, 1)} times ${computed}, of which this make wants a trace: ${side === 'short' ? 'its culture sets it all the same, softer, with more fines in the whey.' : 'the curd comes firmer, holds its whey, and may turn bitter.'}`;
         return `The coagulant you have is ${format.number(ratio, 1)} times ${computed}, which the usual set takes: it sets in ${format.minutes(result ?? 0)}. ${side === 'short' ? 'Keep the milk warm so long, or add to it now.' : 'Cut at once when it breaks clean: so firm a curd holds its whey, and much of it turns bitter.'}`;
       case 'culture':
         return `The culture you have is ${format.number(ratio, 1)} times ${computed}, which this make takes: ${side === 'short' ? 'it sours slowly; see that it is at pH 5.6 in time.' : 'it sours fast; look earlier.'}`;
