@@ -32,12 +32,23 @@ describe('what lies outside the usual is told', () => {
   it('milk that sets weakly, and why, where a coagulant has to set it', () => {
     const because = (brief: Brief) => told(brief, 'weak-milk').map((one) => [one.stage, one.told]);
     expect(because(basic('quick-stretched', { homogenised: true }))).toEqual([
-      ['coagulant', { id: 'weak-milk', because: 'homogenised' }],
+      ['coagulant', { id: 'weak-milk', because: 'homogenised', stretches: true, knife: true }],
     ]);
     expect(because(basic('quick-stretched', { homogenised: true, treatment: 'high-pasteurised' }))).toEqual([
-      ['coagulant', { id: 'weak-milk', because: 'high-pasteurised' }],
+      ['coagulant', { id: 'weak-milk', because: 'high-pasteurised', stretches: true, knife: true }],
     ]);
     expect(because(basic('quick-stretched'))).toEqual([]);
+    const says = (id: string) => told(basic(id, { homogenised: true }), 'weak-milk')[0]?.text ?? '';
+    expect(says('quick-stretched')).toMatch(
+      /softer and stretches weakly: calcium goes in, the cut waits longer,/,
+    );
+    expect(says('squeaky-curds')).toMatch(
+      /^Homogenised milk sets softer: calcium goes in, the cut waits longer,/,
+    );
+    // Its culture says when it is cut.
+    expect(says('cultured-cottage')).toMatch(
+      /^Homogenised milk sets softer: calcium goes in, and the cheese/,
+    );
     expect(because(basic('paneer', { homogenised: true }))).toEqual([]);
     expect(because(basic('goat-lactic', { homogenised: true }))).toEqual([]);
   });
@@ -87,6 +98,10 @@ describe('what lies outside the usual is told', () => {
       moisturePct: expect.closeTo(lowFat.predictions.moisturePct, 3),
       mostMoisturePct: 80,
     });
+    // As exactly as it takes to tell it from its limit.
+    const close =
+      told(basic('soft-cream', {}, { salt: { given: { amount: 1, unit: 'g' } } }), 'standard')[0]?.text ?? '';
+    expect(close).toMatch(/^With 55\.[1-4] % of moisture it is wetter than .*: 55 % at most/);
     expect(told(basic('cultured-cottage'), 'standard')).toEqual([]);
     expect(told(basic('quick-stretched'), 'standard')).toEqual([]);
   });

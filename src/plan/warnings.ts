@@ -2,7 +2,7 @@ import { productOf, saysNothing, USUAL_TABLET_IMCU } from '../core/coagulant/pro
 import { CASEIN_TO_FAT, STANDARDS } from '../core/curd/standards';
 import { SLOW_MARGIN } from '../core/safety/slowSouring';
 import type { Told } from '../core/safety/told';
-import { takes } from '../makes/asked';
+import { does, takes } from '../makes/asked';
 import type { Span, World } from '../makes/grammar';
 import type { Method } from '../makes/method';
 import type { Resolved } from './brief/resolved';
@@ -61,7 +61,16 @@ export function warningsOf(
     const { homogenised, treatment } = brief.milk;
     const because =
       treatment === 'high-pasteurised' ? 'high-pasteurised' : homogenised ? 'homogenised' : null;
-    if (because) found.push({ stage: coagulant.id, told: { id: 'weak-milk', because } });
+    if (because)
+      found.push({
+        stage: coagulant.id,
+        told: {
+          id: 'weak-milk',
+          because,
+          stretches: stages.some((stage) => does(stage, 'stretches')),
+          knife: method.coagulant !== null && 'minutes' in method.coagulant,
+        },
+      });
   }
   if (coagulant && brief.coagulant && saysNothing(productOf(brief.coagulant))) {
     found.push({

@@ -74,11 +74,23 @@ export const toldSchema = z.discriminatedUnion('id', [
     /** Whether a bowl on the milk will tell: where the culture sets it, none does. */
     bowl: z.boolean(),
   }),
-  z.strictObject({ id: z.literal('weak-milk'), because: z.enum(['homogenised', 'high-pasteurised']) }),
+  z.strictObject({
+    id: z.literal('weak-milk'),
+    because: z.enum(['homogenised', 'high-pasteurised']),
+    /** Whether its curd is stretched, and whether the knife says when it is cut. Not in plans of before. */
+    stretches: z.boolean().optional(),
+    knife: z.boolean().optional(),
+  }),
 ]);
 export type Told = z.infer<typeof toldSchema>;
 
 type Words = { [Id in Told['id']]: (told: Extract<Told, { id: Id }>, format: Format) => string };
+
+/** A share as exactly as it takes to tell it from its limit, and how many decimals that is. */
+const shown = (pct: number, limitPct: number): [pct: number, decimals: number] => [
+  pct,
+  Math.round(pct) === limitPct ? 1 : 0,
+];
 
 /** What comes of too little acid and of too much, by what it is given for. */
 const ACID_OFF = {
@@ -98,7 +110,7 @@ const WORDS: Words = {
   'stretch-window': ({ side, pH, lowPH, highPH, fromC, mostC }, { pH: asPH, temp }) =>
     ({
       'not sour enough': `At pH ${asPH(pH)} this curd is not sour enough to stretch well: it wants ${asPH(highPH)} to ${asPH(lowPH)}, and above that it tears. Sour it further before you heat it.`,
-      'too sour': `At pH ${asPH(pH)} this curd is sourer than it stretches at, ${asPH(highPH)} to ${asPH(lowPH)}: it melts to soup and loses its fat. Less acid, or stretch it sooner.`,
+      'too sour': `At pH ${asPH(pH)} this curd is sourer than it stretches at, ${asPH(highPH)} to ${asPH(lowPH)}: it melts to soup and loses its fat. Sour it less, or stretch it sooner.`,
       'too cold': `Too cold: this curd flows from a core of ${temp(fromC)} on. Hotter water or whey, or smaller pieces.`,
       'too hot': `Above a core of ${temp(mostC)} this curd loses fat and toughens: cooler water, or less of it.`,
       'worked too long': 'Worked this long it toughens: smaller pieces, hotter water.',
@@ -111,8 +123,8 @@ const WORDS: Words = {
     `It stands warm for ${minutes(stood)} with no culture to guard it; ${minutes(allowedMin)} is what the cautious allow. ${hotAgain ? 'It is hot again afterwards, but no heat removes what staphylococci leave: press it shorter, or in a cold room.' : 'Shorten it, or let it stand in the cold.'}`,
   standard: (told, { percent }) =>
     told.leastFatInDryMatterPct !== null && told.fatInDryMatterPct !== null
-      ? `With ${percent(told.fatInDryMatterPct)} of fat in its dry matter it is leaner than ${told.what} may be when sold under that name: ${percent(told.leastFatInDryMatterPct)} at least (${told.source}).`
-      : `With ${percent(told.moisturePct ?? 0)} of moisture it is wetter than ${told.what} may be when sold under that name: ${percent(told.mostMoisturePct ?? 0)} at most (${told.source}).`,
+      ? `With ${percent(...shown(told.fatInDryMatterPct, told.leastFatInDryMatterPct))} of fat in its dry matter it is leaner than ${told.what} may be when sold under that name: ${percent(told.leastFatInDryMatterPct)} at least (${told.source}).`
+      : `With ${percent(...shown(told.moisturePct ?? 0, told.mostMoisturePct ?? 0))} of moisture it is wetter than ${told.what} may be when sold under that name: ${percent(told.mostMoisturePct ?? 0)} at most (${told.source}).`,
   'casein-fat': ({ ratio, low, high }, { number }) =>
     `Casein to fat is ${number(ratio, 2)} in this milk; this make is used to ${number(low, 2)} to ${number(high, 2)}. ${ratio < low ? 'Rich milk makes it soft and loses fat: skim a part of it.' : 'Lean milk makes it hard and dry: add some cream.'}`,
   'dose-off': (told, format) => {
@@ -166,10 +178,17 @@ const WORDS: Words = {
       tablet: `Nothing is said of how strong these tablets are: one is taken for ${number(takenFor)} IMCU, of which a quarter sets about ${litres(8)}, and may be half or twice that.${bowl ? ' Watch the bowl on the milk: it tells.' : ' So little of it only helps the culture: it matters less here.'}`,
       sachet: `Nothing is said of how much milk a sachet is for: it is taken for ${litres(takenFor)}, and may be for half or for five times that. Taste it, or measure its pH, after four hours.`,
     })[what],
-  'weak-milk': ({ because }) =>
-    because === 'homogenised'
-      ? 'Homogenised milk sets softer and stretches weakly: calcium goes in, the cut waits longer, and the cheese stays two or three points wetter.'
-      : 'Highly heated milk sets softer and stretches weakly: calcium goes in, the set takes half as long again, and the cheese stays two or three points wetter.',
+  'weak-milk': ({ because, stretches = true, knife = true }) => {
+    const waits = {
+      homogenised: 'the cut waits longer',
+      'high-pasteurised': 'the set takes half as long again',
+    };
+    return [
+      `${because === 'homogenised' ? 'Homogenised' : 'Highly heated'} milk sets softer${stretches ? ' and stretches weakly' : ''}: calcium goes in`,
+      ...(knife ? [waits[because]] : []),
+      'and the cheese stays two or three points wetter.',
+    ].join(', ');
+  },
 };
 
 /**
