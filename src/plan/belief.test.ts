@@ -100,6 +100,7 @@ describe('a plan with what has been learned', () => {
     expect((first?.value ?? 0) / (first?.plain ?? 1)).toBeCloseTo(1.25, 2);
     expect(beliefIn(learned.plan)['coagulant-strength']).toMatchObject({
       likely: 0.8,
+      sdLn: expect.closeTo(0.02, 9),
       id: 'Sallow',
       makes: 4,
     });

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { wallMinutes } from '../core/units/wallTime';
 import { METHODS, methodById } from '../makes';
 import type { Brief } from './brief/schema';
-import { planByClock, withoutClock } from './byClock';
+import { isByClock, planByClock, withoutClock } from './byClock';
 import { basic, planned } from './fixtures/briefs';
 import { planBrief } from './plan';
 import type { Plan } from './schema';
@@ -104,6 +104,21 @@ describe('a plan laid round the clock', () => {
     const plan = laid('quick-stretched', { readyBy: '2026-12-03T21:00', away });
     for (const [from, to] of handsOf(plan))
       expect(to <= wall(away[0]?.from ?? '') + 1 || from >= wall(away[0]?.to ?? '') - 1).toBe(true);
+  });
+
+  it('is one where somebody says when nobody is there, and when it is to be made', () => {
+    const brief = basic('paneer');
+    const [readyBy, start] = ['2026-12-03T18:00', '2026-12-03T09:00'];
+    const away = [{ from: '2026-12-03T08:00', to: '2026-12-03T17:00' }];
+    for (const no of [{}, { asleep: NIGHT }, { away }, { readyBy }, { start }, { away: [], readyBy }])
+      expect(isByClock({ ...brief, ...no })).toBe(false);
+    for (const yes of [
+      { asleep: NIGHT, readyBy },
+      { asleep: NIGHT, start },
+      { away, readyBy },
+      { away, start },
+    ])
+      expect(isByClock({ ...brief, ...yes })).toBe(true);
   });
 
   it('takes clock and absence out of a brief, and nothing else', () => {

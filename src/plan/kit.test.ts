@@ -16,7 +16,10 @@ describe('what has to stand ready', () => {
   it.each(METHODS.map((method) => method.id))('%s: a pot with room, and nothing without a reason', (id) => {
     const items = kitOf(planned(basic(id)), f);
     expect(items[0]?.what).toMatch(/a pot of .*L or more/);
-    for (const { what, why } of items) expect(`${what}: ${why}`).not.toMatch(/NaN|undefined/);
+    for (const { what, why } of items) {
+      expect(`${what}: ${why}`).not.toMatch(/NaN|undefined/);
+      expect(why.length, what).toBeGreaterThan(3);
+    }
     expect(new Set(items.map(({ what }) => what)).size).toBe(items.length);
   });
 

@@ -64,6 +64,19 @@ describe('refusals name the field', () => {
       'calcium.given.unit',
       /is sachet, which this is not measured in; give g, tsp, mL or drop/,
     ],
+    [
+      'salt by the tablet',
+      basic('squeaky-curds', {}, { salt: { given: { amount: 1, unit: 'tablet' } } }),
+      'salt.given.unit',
+      /is tablet, which this is not measured in; give g, tsp, tbsp or cup/,
+    ],
+    ['milk that is a number', { ...basic('paneer'), milk: 5 }, 'milk', /^is 5; \p{L}/u],
+    [
+      'litres in letters',
+      basic('paneer', { litres: 'eight' as never }),
+      'milk.litres',
+      /^is "eight"; give a number/,
+    ],
     ['whey’s pH in milk', basic('whole-milk-ricotta', { pH: 4.5 }), 'milk.pH', /give 5.8 to 7/],
     [
       'high mountain',
@@ -254,7 +267,7 @@ describe('refusals name the field', () => {
     for (const one of result.faults) {
       expect(one.path).toMatch(/^\w/);
       expect(one.problem.trim()).not.toBe('');
-      expect(one.remedy.trim()).not.toBe('');
+      expect(one.remedy).toMatch(/^\p{L}/u);
     }
   });
 

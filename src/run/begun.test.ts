@@ -4,6 +4,7 @@ import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { basic } from '../plan/fixtures/briefs';
 import { wholeRuns } from './begun';
+import { runCourse } from './course';
 import { readyAt } from './expect';
 import { MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
@@ -52,6 +53,21 @@ describe('a make begun in the middle', () => {
       }
     },
   );
+
+  it('has nothing on its track before the stage it was begun at, and that one where it began', () => {
+    const walked = at(basic('squeaky-curds'), 'cook');
+    const middle = begunAt(walked, 'cook');
+    const courses = coursesIn(walked);
+    if (!courses) throw new Error('it has its courses');
+    const { stages } = runCourse(middle, courses, middle.startedAt + 5 * MIN);
+    const now = stages.findIndex(({ state }) => state === 'now');
+    expect(stages[now]).toMatchObject({ id: 'cook', startMin: 0 });
+    for (const { durationMin, startMin } of stages.slice(0, now)) {
+      expect(durationMin).toBe(0);
+      expect(startMin).toBe(0);
+    }
+    expect(stages[now + 1]?.startMin).toBeCloseTo(stages[now]?.durationMin ?? 0, 6);
+  });
 
   it('is answered by its pH as any other', () => {
     const walked = at(basic('goat-lactic'), 'set');

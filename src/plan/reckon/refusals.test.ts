@@ -48,6 +48,11 @@ describe('the reckoner refuses in words', () => {
       /^targetFatPct: is given beside a casein to fat; give one of the two/,
     ],
     [
+      'standardise',
+      { targetFatPct: undefined, targetCaseinToFat: 5 },
+      /^targetCaseinToFat: is 5, which no blend of [\d.]+ and [\d.]+ reaches; give a ratio between/,
+    ],
+    [
       'press',
       { diameterCm: undefined, widthCm: undefined, lengthCm: undefined },
       /^diameterCm: or widthCm with lengthCm must be given, one of the two; give the size of one mould$/,

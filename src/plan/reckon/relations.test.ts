@@ -247,3 +247,18 @@ describe('salt, weight and money', () => {
     );
   });
 });
+
+describe('days in the fridge', () => {
+  it('go by the kind of make: filled with cream the fewest, lactic the most, raw at most half', () => {
+    const days = (method: string, more: Record<string, unknown> = {}) =>
+      ask('fridge-days', { method, ...more }).days;
+    expect(days('cream-pouch')).toBe(3);
+    expect(days('quick-stretched')).toBe(7);
+    expect(days('paneer')).toBe(5);
+    expect(days('goat-lactic')).toBe(10);
+    expect(days('whole-milk-ricotta')).toBe(5);
+    expect(days('goat-lactic', { treatment: 'raw' })).toBe(5);
+    expect(days('goat-lactic', { treatment: 'raw', pasteurised: true })).toBe(10);
+    expect(days('quick-stretched', { fridgeC: 6 })).toBeLessThan(7);
+  });
+});

@@ -1,39 +1,11 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../../core/units/format';
-import { METHODS } from '../../makes';
 import { MISTAKES } from '../../makes/mistakes';
-import { basic, planned } from '../../plan/fixtures/briefs';
+import { basic } from '../../plan/fixtures/briefs';
 import { at } from '../fixtures/walked';
-import { type Answers, type Ask, costsSoFar, costsText, MISHAPS, mishapsAt, remedyFor } from '.';
-
-const f = formatter(METRIC);
-const plain = (text: string) => text.replaceAll('\u00a0', ' ');
-
-/** Every way a mishap's choices can be answered, its numbers as usual. */
-function waysToAnswer(asks: readonly Ask[]): Answers[] {
-  return asks.reduce<Answers[]>(
-    (so, ask) =>
-      'choices' in ask
-        ? so.flatMap((one) => ask.choices.map((choice) => ({ ...one, [ask.id]: choice })))
-        : so,
-    [{}],
-  );
-}
-
-/** Every mistake of every stage of every make, with all its answers. */
-const BRIEFS = [...METHODS.map(({ id }) => basic(id)), basic('squeaky-curds', {}, { calcium: true })];
-const ALL = BRIEFS.flatMap((brief) =>
-  planned(brief).plan.stages.flatMap((stage) => {
-    const state = at(brief, stage.id);
-    return mishapsAt(state).flatMap((id) =>
-      waysToAnswer(MISHAPS[id].asks).map((answers) => {
-        const remedy = remedyFor(state, id, answers, f);
-        return { make: brief.method, stage: stage.id, id, answers, state, remedy };
-      }),
-    );
-  }),
-);
+import { type Answers, costsSoFar, costsText, MISHAPS, mishapsAt, remedyFor } from '.';
+import { ALL, f, plain } from './fixtures/every';
 
 /** What a larger answer makes of moisture, fat and yield: of what was asked, the degrees or minutes beyond, else what is left or was reached. */
 const MOVES = [
@@ -296,42 +268,4 @@ it('of too much salt the salt alone is counted, whatever else went in', () => {
   const planned = state.plan.doses.find(({ id }) => id === 'salt')?.grams ?? 0;
   expect(planned).toBeGreaterThan(5);
   expect(asked.usual(state)).toBeCloseTo(2 * planned, 9);
-});
-
-describe('what a mishap costs by weight', () => {
-  it('is never more dry matter than there was: a curd that only dries loses its water’s weight and no more', () => {
-    const dried = ALL.filter(({ remedy }) => !remedy.discard && remedy.costs.moisturePoints < 0);
-    expect(dried.length).toBeGreaterThan(20);
-    for (const { state, remedy, id } of dried) {
-      const dry = 100 - state.plan.predictions.moisturePct;
-      const { moisturePoints, yieldShare } = remedy.costs;
-      const left = (1 + yieldShare) * (dry - moisturePoints);
-      expect(left, id).toBeLessThanOrEqual(dry * 1.0001);
-    }
-  });
-
-  it('tells of too little coagulant how long the set now takes, and until when more may go in', () => {
-    const state = at(basic('squeaky-curds'), 'set');
-    const planned = state.plan.predictions.setMin?.likely ?? 0;
-    const weak = ALL.flatMap(({ id, make, stage, remedy }) =>
-      make === 'squeaky-curds' && stage === 'set' && /in all instead of/.test(remedy.now)
-        ? [{ id, text: plain(remedy.now) }]
-        : [],
-    );
-    expect(weak.length).toBeGreaterThan(0);
-    for (const { id, text } of weak) {
-      const [, takes, instead, first] =
-        /about (.+?) in all instead of (.+?)\. Only while it is milk still, in the first (.+?),/.exec(text) ??
-        [];
-      expect(instead, id).toBe(plain(f.minutes(planned)));
-      const minutesIn = (told = '') =>
-        [...told.matchAll(/(\d+) (h|min)/g)].reduce(
-          (sum, [, n, unit]) => sum + Number(n) * (unit === 'h' ? 60 : 1),
-          0,
-        );
-      expect(minutesIn(takes), id).toBeGreaterThan(planned);
-      expect(minutesIn(first), id).toBeLessThan(planned / 2);
-      expect(minutesIn(first), id).toBeGreaterThan(0);
-    }
-  });
 });
