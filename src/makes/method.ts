@@ -188,6 +188,10 @@ export const optionNamed = (value: unknown): string | undefined =>
 export const numberOf = (value: number | { option: string }, options: OptionValues): number =>
   typeof value === 'number' ? value : (options[value.option] as number);
 
+/** Whether a coagulant sets its curd in so many minutes, firm for the knife; elsewhere a trace of it helps the culture, or none goes in. */
+export const setsForTheKnife = ({ coagulant }: Pick<Method, 'coagulant'>): boolean =>
+  coagulant !== null && 'minutes' in coagulant;
+
 /** Strain groups that the option `cultureGroup` may name, one or two at once. */
 export const groupsOf = (options: OptionValues): CultureGroup[] =>
   groupsIn(String(options.cultureGroup ?? ''));

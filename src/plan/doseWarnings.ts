@@ -4,7 +4,7 @@ import { amountOfImcu, productOf } from '../core/coagulant/product';
 import { STARTER_KG_PER_L, usualLitresPerGram } from '../core/culture/measure';
 import type { Told } from '../core/safety/told';
 import type { World } from '../makes/grammar';
-import { type Method, numberOf } from '../makes/method';
+import { type Method, numberOf, setsForTheKnife } from '../makes/method';
 import type { Resolved } from './brief/resolved';
 import { calciumGrams, givenCulture, USUAL_SACHET_L } from './given';
 import type { Outcome } from './outcome';
@@ -102,7 +102,7 @@ export function dosesOff(
       },
       amountOfImcu(product, imcu).grams ?? 0,
       predictions.setMin?.likely ?? null,
-      method.coagulant !== null && 'minutes' in method.coagulant ? 'knife' : 'trace',
+      setsForTheKnife(method) ? 'knife' : 'trace',
     );
   }
   const culture = givenCulture(brief, litres);

@@ -4,7 +4,7 @@ import { SLOW_MARGIN } from '../core/safety/slowSouring';
 import type { Told } from '../core/safety/told';
 import { does, takes } from '../makes/asked';
 import type { Span, World } from '../makes/grammar';
-import type { Method } from '../makes/method';
+import { type Method, setsForTheKnife } from '../makes/method';
 import type { Resolved } from './brief/resolved';
 import { USUAL_SACHET_L, unsaidSachet } from './given';
 import type { Outcome } from './outcome';
@@ -68,7 +68,7 @@ export function warningsOf(
           id: 'weak-milk',
           because,
           stretches: stages.some((stage) => does(stage, 'stretches')),
-          knife: method.coagulant !== null && 'minutes' in method.coagulant,
+          knife: setsForTheKnife(method),
         },
       });
   }
@@ -79,7 +79,7 @@ export function warningsOf(
         id: 'unlabelled',
         what: 'tablet',
         takenFor: USUAL_TABLET_IMCU,
-        bowl: method.coagulant !== null && 'minutes' in method.coagulant,
+        bowl: setsForTheKnife(method),
       },
     });
   }

@@ -175,7 +175,14 @@ function Yield({ share, text }: { share: number; text: string }) {
       <svg width={44} height={14} viewBox="0 0 44 14" aria-hidden="true">
         <path d="M2 7H42" stroke="var(--rim-soft)" strokeWidth="1.5" />
         <path d="M22 1v12" stroke="var(--rim)" strokeWidth="2" />
-        <circle cx={22 + 15.5 * off} cy={7} r={5} fill="var(--now)" stroke="var(--now-edge)" strokeWidth="2" />
+        <circle
+          cx={22 + 15.5 * off}
+          cy={7}
+          r={5}
+          fill="var(--now)"
+          stroke="var(--now-edge)"
+          strokeWidth="2"
+        />
       </svg>
       {text}
     </span>

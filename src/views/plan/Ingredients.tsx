@@ -2,7 +2,7 @@ import { ACID_KINDS, ACIDS, type AcidKind } from '../../core/acid/acids';
 import { BOUNDS } from '../../core/faults/bounds';
 import type { Fault } from '../../core/faults/fault';
 import { SALT_KINDS, type SaltKind } from '../../core/salt/spoons';
-import type { Method } from '../../makes/method';
+import { type Method, setsForTheKnife } from '../../makes/method';
 import type { Dose, Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { draftChanged } from '../../store/slices/draft';
@@ -156,7 +156,7 @@ export function Product({ id, method, faults, plan }: ProductProps) {
   const part: PartProps = { draft, faults, change: (next) => dispatch(draftChanged(next)) };
   const kind = goodKindOf(id);
   const weak = !draft.calcium && (draft.homogenised || draft.treatment === 'high-pasteurised');
-  const setting = method.coagulant !== null && 'minutes' in method.coagulant;
+  const setting = setsForTheKnife(method);
   return (
     <div className="space-y-2">
       {kind && <FromShelf kind={kind} />}

@@ -5,7 +5,7 @@ import { unattended } from '../../kitchen/hours';
 import type { Kitchen } from '../../kitchen/kitchen';
 import type { MethodBook } from '../../makes';
 import { does } from '../../makes/asked';
-import { type Family, groupsOf, type Method } from '../../makes/method';
+import { type Family, groupsOf, type Method, setsForTheKnife } from '../../makes/method';
 import { planBrief } from '../../plan/plan';
 import type { Dose, Plan } from '../../plan/schema';
 import { potFor } from '../../plan/tools';
@@ -52,7 +52,7 @@ function objections(method: Method, plan: Plan, draft: Draft, kitchen: Kitchen, 
   if (usualFat !== undefined && fat > usualFat + 1) found.push('made from leaner milk as a rule');
   if (method.of === 'whey') found.push('wants fresh sweet whey, not milk');
   if (method.usual.creamPerLitre !== undefined) found.push('wants cream');
-  const clots = method.coagulant !== null && 'minutes' in method.coagulant;
+  const clots = setsForTheKnife(method);
   if (clots && draft.homogenised) found.push('homogenised milk sets weak');
   if (clots && draft.treatment === 'high-pasteurised') found.push('high-pasteurised milk sets weak');
   return found;
