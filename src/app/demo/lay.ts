@@ -69,9 +69,9 @@ export async function layMakes(db: Database, now: number, load: LoadDemo): Promi
     if (await db.settings.get('demo-laid')) return;
     await db.settings.put({ key: 'demo-laid', value: now });
     await db.makes.bulkPut(makes.map(({ id }) => ({ id })));
-    await db.events.bulkPut(
-      makes.flatMap(({ id, events }) => events.map((event) => ({ ...event, makeId: id }))),
-    );
+    // One at a time: whoever types already is not held up by all of them.
+    for (const { id, events } of makes)
+      await db.events.bulkPut(events.map((event) => ({ ...event, makeId: id })));
   });
 }
 
