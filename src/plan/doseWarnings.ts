@@ -1,7 +1,7 @@
 import { gramsOfProduct, isLiquidAcid } from '../core/acid/acids';
 import { CALCIUM_G_PER_L } from '../core/coagulant/calcium';
 import { amountOfImcu, productOf } from '../core/coagulant/product';
-import { STARTER_KG_PER_L, usualLitresPerGram } from '../core/culture/measure';
+import { cultureAmount, usualLitresPerGram } from '../core/culture/measure';
 import type { Told } from '../core/safety/told';
 import type { World } from '../makes/grammar';
 import { type Method, numberOf, setsForTheKnife } from '../makes/method';
@@ -113,14 +113,19 @@ export function dosesOff(
       ? (ungiven.percent ?? method.culture.percent)
       : numberOf(method.culture.labelShare, brief.options);
     const { labelLitresPerGram, labelLitresPerSachet } = ungiven;
-    const ml = live ? usual * 10 * litres : null;
-    const grams =
-      ml === null
-        ? (usual * litres) / (labelLitresPerGram ?? usualLitresPerGram(labelLitresPerSachet))
-        : ml * STARTER_KG_PER_L;
+    const made = cultureAmount(ungiven, litres, usual, usual);
+    const grams = live
+      ? made.grams
+      : (usual * litres) / (labelLitresPerGram ?? usualLitresPerGram(labelLitresPerSachet));
     const sachets =
       given.unit === 'sachet' ? (usual * litres) / (labelLitresPerSachet ?? USUAL_SACHET_L) : undefined;
-    off('culture', culture, { grams, ml, sachets, amount: usual }, (culture / usual) * grams, null);
+    off(
+      'culture',
+      culture,
+      { grams, ml: made.millilitres, sachets, amount: usual },
+      (culture / usual) * grams,
+      null,
+    );
   }
   if (typeof brief.calcium === 'object' && brief.calcium.given) {
     const grams = calciumGrams(brief, litres);

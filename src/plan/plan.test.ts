@@ -5,13 +5,12 @@ import { coagulationPH } from '../core/acid/coagulation';
 import { SPECIES, TREATMENTS } from '../core/milk/species';
 import { METHODS, methodById } from '../makes';
 import { atLitres, resolveBrief } from './brief/resolve';
-import type { Brief } from './brief/schema';
 import { courseOfPlanned } from './course';
 import { basic, planned } from './fixtures/briefs';
 import { SANITY_BANDS } from './fixtures/sanityBands';
 import { PART_NAMES, partsOf, poured, totalKg } from './outcome';
 import { type Planned, planBrief } from './plan';
-import { type Dose, planSchema } from './schema';
+import { planSchema } from './schema';
 import { spreadOf } from './spread/draws';
 import { uncertainInputs } from './spread/inputs';
 import { stagesOf, walk } from './stages';
@@ -181,52 +180,6 @@ describe('known results', () => {
     expect(plan.predictions.costPerKg).toBeCloseTo((8 * 1.2) / plan.predictions.yieldKg.likely, 3);
     expect(plan.readyAt).toMatch(/^2027-01-01T0[2-4]:/);
     expect(planned(basic('paneer')).plan.predictions.costPerKg).toBeNull();
-  });
-
-  it('a culture costs by the kilogram of what goes in', () => {
-    const made = (price?: number) =>
-      planned(
-        basic(
-          'fresh-pressed',
-          { pricePerLitre: 1.2 },
-          { culture: { form: 'freeze-dried', ...(price !== undefined && { price }) } },
-        ),
-      ).plan;
-    const plain = made();
-    const grams = plain.doses.find(({ id }) => id === 'culture')?.grams ?? 0;
-    const more = (made(4000).predictions.costPerKg ?? 0) - (plain.predictions.costPerKg ?? 0);
-    expect(more).toBeCloseTo((4000 * grams) / 1000 / plain.predictions.yieldKg.likely, 2);
-  });
-
-  it('acid, coagulant and salt cost what is taken of them, by the measure each is bought in', () => {
-    const of = (rest: Partial<Brief>, id: string) => {
-      const { plan } = planned(basic(id, { pricePerLitre: 1.2 }, rest));
-      const grams = (dose: string) => plan.doses.find((one) => one.id === dose);
-      return { all: (plan.predictions.costPerKg ?? 0) * plan.predictions.yieldKg.likely, grams };
-    };
-    for (const [what, id, bare, price, bought] of [
-      ['acid', 'paneer', { kind: 'citric' }, 9, (dose: Dose) => dose.grams / 1000],
-      [
-        'acid',
-        'paneer',
-        { kind: 'vinegar', strengthPct: 5 },
-        2,
-        (dose: Dose) => (dose.millilitres ?? 0) / 1000,
-      ],
-      [
-        'coagulant',
-        'squeaky-curds',
-        { form: 'liquid', imcuPerMl: 200 },
-        60,
-        (dose: Dose) => (dose.millilitres ?? 0) / 1000,
-      ],
-      ['salt', 'squeaky-curds', {}, 3, (dose: Dose) => dose.grams / 1000],
-    ] as const) {
-      const [without, with_] = [of({ [what]: bare }, id), of({ [what]: { ...bare, price } }, id)];
-      const dose = with_.grams(what);
-      if (!dose) throw new Error(`it takes ${what}`);
-      expect((with_.all - without.all) / (price * bought(dose))).toBeCloseTo(1, 1);
-    }
   });
 
   it('the track covers the make and bends where the acid goes in', () => {

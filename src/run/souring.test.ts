@@ -3,6 +3,7 @@ import { basic } from '../plan/fixtures/briefs';
 import type { NewEvent } from './events';
 import { MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
+import { coursesIn } from './frozen';
 import { souringBy } from './souringBy';
 import type { MakeState } from './state';
 import { safetySoFar } from './warm';
@@ -45,6 +46,47 @@ describe.each(['goat-lactic', 'sour-basket', 'cultured-cottage'])(
       const sweet = noted(method, 0.9, { type: 'pH', pH: 6.3 });
       expect(souringBy(sweet.state, sweet.now)).toMatchObject({ soured: null });
       expect(shareOf(sweet.state, sweet.now)).toBeGreaterThan(0.5);
+    });
+
+    it('has soured in time though a pH was read on the way, or the milk’s before it, or a tap went back by mistake', () => {
+      const { standing, min } = setOf(method);
+      const stages = standing.plan.stages.map(({ id }) => id);
+      const next = stages[standing.index + 1] ?? '';
+      const share = (more: readonly (readonly [number, NewEvent])[]) => {
+        const state = at(basic(method), 'set', more);
+        return shareOf(state, state.stageStartedAt);
+      };
+      const ended = share([[min, { type: 'done', stage: 'set' }]]);
+      const courses = coursesIn(standing);
+      const planned = courses?.stages[standing.index]?.pHs ?? [];
+      const [minute, pH] = planned.find(([, one]) => one < 6.3) ?? [0, 0];
+      for (const last of [
+        [[min, { type: 'done', stage: 'set' }]],
+        [
+          [min, { type: 'tested', found: 'sour and set' }],
+          [min + 1, { type: 'done', stage: 'set' }],
+        ],
+      ] as const)
+        expect(Math.abs(share([[minute, { type: 'pH', pH }], ...last]) - ended)).toBeLessThan(0.12);
+      // Back to it, and on again a minute later.
+      const tapped = share([
+        [min, { type: 'done', stage: 'set' }],
+        [min + 1, { type: 'back', from: next, resumes: true }],
+        [min + 2, { type: 'done', stage: 'set' }],
+      ]);
+      expect(Math.abs(tapped - ended)).toBeLessThan(0.02);
+    });
+
+    it('is not taken for soured because it was left out, or stepped back from, a minute after it began', () => {
+      const { standing, min } = setOf(method);
+      const before = standing.plan.stages[standing.index - 1]?.id ?? '';
+      const back = at(basic(method), 'set', [
+        [1, { type: 'back', from: 'set', resumes: true }],
+        [2, { type: 'done', stage: before }],
+      ]);
+      expect(souringBy(back, back.stageStartedAt + 0.5 * min * MIN)?.soured).toBeNull();
+      const left = at(basic(method), 'set', [[1, { type: 'skipped', stage: 'set' }]]);
+      expect(safetySoFar(left, left.stageStartedAt + HOUR)?.souring?.soursAfterH).toBeNull();
     });
 
     it('tells by when it has to be sour, later than it will be as planned, and the same while it waits', () => {

@@ -1,9 +1,10 @@
 import { SOURED_PH } from '../core/safety/slowSouring';
 import { does, goalOf } from '../makes/asked';
+import type { Courses } from '../plan/course';
 import { culturedAt, type Lived, type Safety, safetyOf } from '../plan/safety';
 import { wholeRuns } from './begun';
 import { coursesIn } from './frozen';
-import { minuteOf } from './sourAdvice';
+import { comesTo, minuteOf } from './sourAdvice';
 import { isOver, type MakeState, type StageRun } from './state';
 
 const MIN_MS = 60_000;
@@ -37,34 +38,53 @@ interface Seen {
   pH: number;
 }
 
-/** Where nobody has a meter: a set that has passed its test has soured, and so has one that was ended; null where a pH denies it. */
-function seenSour(state: MakeState, run: StageRun, end: number): Seen | null {
-  const stage = state.plan.stages.find((one) => one.id === run.stage);
+/** A stage of a make as it went: where it stands in the plan, and each time it ran. */
+interface Went {
+  index: number;
+  runs: readonly StageRun[];
+}
+
+/**
+ * What shows that a stage which goes to a pH has soured: its test passed, or it is behind. Where pHs were read in it before, only if by
+ * those it would have come to pH 5.6 by then. Null where nothing does, or a later pH denies it.
+ */
+function seenSour(
+  state: MakeState,
+  courses: Courses,
+  { index, runs }: Went,
+  read: readonly Seen[],
+  until: number,
+): Seen | null {
+  const stage = state.plan.stages[index];
   const goal = stage && goalOf(stage, state.parameters);
-  if (goal?.is !== 'pH') return null;
+  const [first, last] = [runs[0], runs.at(-1)];
+  if (!stage || goal?.is !== 'pH' || !first || !last) return null;
+  const since = read.at(-1)?.at ?? first.startedAt;
+  // Nobody needs a meter: what has set with clear whey on it and tastes cleanly sour has soured.
   const test = state.tests.find(
-    ({ found, stage: where, at }) => found === 'sour and set' && where === run.stage && at <= end,
+    ({ found, stage: where, at }) => found === 'sour and set' && where === stage.id && at >= since,
   );
-  const seenAt = test?.at ?? run.endedAt;
-  const last = state.pHs.at(-1);
-  const denied = last !== undefined && last.pH > SOURED_PH && last.at >= (test?.at ?? 0);
-  return seenAt === null || denied ? null : { at: seenAt, pH: Math.min(goal.pH, SOURED_PH) };
+  const at = test?.at ?? (index < state.index && !last.skipped ? last.endedAt : null);
+  if (at === null || at > until || state.pHs.some((one) => one.at > at && one.pH > SOURED_PH)) return null;
+  if (read.length === 0) return { at, pH: Math.min(goal.pH, SOURED_PH) };
+  const reachedAt = comesTo(state, courses, SOURED_PH);
+  return reachedAt === null || reachedAt > at ? null : { at: Math.max(since, reachedAt), pH: SOURED_PH };
 }
 
 /** How its pH fell in a stage: as it was read or seen, and to the first of that along the planned fall, in the time it really took. */
-function soursOf(
-  state: MakeState,
-  run: StageRun,
-  end: number,
-  { pHs = [] }: { pHs?: readonly (readonly [number, number])[] | undefined },
-): [number, number][] {
-  const read: Seen[] = state.pHs.filter(({ at }) => at >= run.startedAt && at <= end);
-  const seen = read.length > 0 ? read : [seenSour(state, run, end)].filter((one) => one !== null);
+function soursOf(state: MakeState, courses: Courses, went: Went, until: number): [number, number][] {
+  const from = went.runs[0]?.startedAt ?? 0;
+  const pHs = courses.stages[went.index]?.pHs ?? [];
+  const read: Seen[] = state.pHs.filter(
+    ({ at }) => at <= until && went.runs.some((run) => at >= run.startedAt && at <= (run.endedAt ?? until)),
+  );
+  const shown = seenSour(state, courses, went, read, until);
+  const seen = shown ? [...read, shown] : read;
   const [first] = seen;
   const before = first ? pHs.filter(([, pH]) => pH > first.pH) : [];
-  const times = first ? (first.at - run.startedAt) / MIN_MS / Math.max(0.1, minuteOf(pHs, first.pH)) : 1;
+  const times = first ? (first.at - from) / MIN_MS / Math.max(0.1, minuteOf(pHs, first.pH)) : 1;
   return [
-    ...before.map(([minute, pH]): [number, number] => [run.startedAt / MIN_MS + minute * times, pH]),
+    ...before.map(([minute, pH]): [number, number] => [from / MIN_MS + minute * times, pH]),
     ...seen.map(({ at, pH }): [number, number] => [at / MIN_MS, pH]),
   ];
 }
@@ -78,21 +98,20 @@ export function safetySoFar(state: MakeState, now: number): Safety | null {
   if (!courses) return null;
   const { stages } = state.plan;
   const until = Math.min(now, isOver(state) ? (state.finishedAt ?? now) : now);
-  const runs = wholeRuns(state);
+  const all = wholeRuns(state);
   const heats = stages.find((stage) => does(stage, 'heats-milk'));
-  const begins = heats ? runs.findIndex(({ stage }) => stage === heats.id) : 0;
-  const lived: (Lived | null)[] = stages.map(() => null);
-  runs.forEach((run, i) => {
-    // Milk straight from the fridge is cold until it is warmed.
-    if (begins < 0 || i < begins) return;
-    const index = stages.findIndex((stage) => stage.id === run.stage);
+  const begins = heats ? all.findIndex(({ stage }) => stage === heats.id) : 0;
+  // Milk straight from the fridge is cold until it is warmed.
+  const warm = begins < 0 ? [] : all.slice(begins);
+  const lived = stages.map(({ id }, index): Lived | null => {
     const planned = courses.stages[index];
-    const end = Math.min(run.endedAt ?? until, until);
-    if (!planned || end <= run.startedAt) return;
-    const before = lived[index];
-    lived[index] = {
-      temps: [...(before?.temps ?? []), ...tempsOf(state, run, end, planned)],
-      pHs: [...(before?.pHs ?? []), ...soursOf(state, run, end, planned)],
+    const runs = warm.filter(
+      (run) => run.stage === id && Math.min(run.endedAt ?? until, until) > run.startedAt,
+    );
+    if (!planned || runs.length === 0) return null;
+    return {
+      temps: runs.flatMap((run) => tempsOf(state, run, Math.min(run.endedAt ?? until, until), planned)),
+      pHs: soursOf(state, courses, { index, runs }, until),
     };
   });
   return safetyOf(stages, state.parameters, lived, curdPHSoFar(state));
