@@ -8,7 +8,7 @@ import { wholeRuns } from './begun';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 
 /** A culture's pace is believed between these, against the planned one. */
-const PACE = { slowest: 0.35, fastest: 2.5 } as const;
+export const PACE = { slowest: 0.35, fastest: 2.5 } as const;
 /** A meter, and the moment it is read at, tell the pace to so much, of its logarithm; a strip or a meter is read to so much pH. Judgement. */
 export const PACE_SD = 0.05;
 const PH_SD = 0.05;

@@ -77,7 +77,7 @@ describe.each(['goat-lactic', 'sour-basket', 'cultured-cottage'])(
       expect(Math.abs(tapped - ended)).toBeLessThan(0.02);
     });
 
-    it('is not taken for soured because it was left out, or stepped back from, a minute after it began', () => {
+    it('is not taken for soured because it was left out, stepped back from, or gone on from far too soon', () => {
       const { standing, min } = setOf(method);
       const before = standing.plan.stages[standing.index - 1]?.id ?? '';
       const back = at(basic(method), 'set', [
@@ -85,6 +85,8 @@ describe.each(['goat-lactic', 'sour-basket', 'cultured-cottage'])(
         [2, { type: 'done', stage: before }],
       ]);
       expect(souringBy(back, back.stageStartedAt + 0.5 * min * MIN)?.soured).toBeNull();
+      const soon = at(basic(method), 'set', [[0.2 * min, { type: 'done', stage: 'set' }]]);
+      expect(safetySoFar(soon, soon.stageStartedAt + HOUR)?.souring?.soursAfterH).toBeNull();
       const left = at(basic(method), 'set', [[1, { type: 'skipped', stage: 'set' }]]);
       expect(safetySoFar(left, left.stageStartedAt + HOUR)?.souring?.soursAfterH).toBeNull();
     });

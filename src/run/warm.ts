@@ -4,7 +4,7 @@ import type { Courses } from '../plan/course';
 import { culturedAt, type Lived, type Safety, safetyOf } from '../plan/safety';
 import { wholeRuns } from './begun';
 import { coursesIn } from './frozen';
-import { comesTo, minuteOf } from './sourAdvice';
+import { comesTo, minuteOf, PACE } from './sourAdvice';
 import { isOver, type MakeState, type StageRun } from './state';
 
 const MIN_MS = 60_000;
@@ -65,8 +65,10 @@ function seenSour(
     ({ found, stage: where, at }) => found === 'sour and set' && where === stage.id && at >= since,
   );
   const at = test?.at ?? (index < state.index && !last.skipped ? last.endedAt : null);
+  // No culture is so fast: somebody went on before it can have soured.
+  const soonest = first.startedAt + ((courses.stages[index]?.durationMin ?? 0) / PACE.fastest) * MIN_MS;
   if (at === null || at > until || state.pHs.some((one) => one.at > at && one.pH > SOURED_PH)) return null;
-  if (read.length === 0) return { at, pH: Math.min(goal.pH, SOURED_PH) };
+  if (read.length === 0) return test || at >= soonest ? { at, pH: Math.min(goal.pH, SOURED_PH) } : null;
   const reachedAt = comesTo(state, courses, SOURED_PH);
   return reachedAt === null || reachedAt > at ? null : { at: Math.max(since, reachedAt), pH: SOURED_PH };
 }

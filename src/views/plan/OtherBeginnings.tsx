@@ -89,7 +89,15 @@ function UnderWay({ plan, begin }: { plan: Plan; begin(fromStage: string, since:
       />
       <div className="flex flex-wrap items-center justify-end gap-x-4 gap-y-2">
         <div className="min-w-60 flex-1">
-          <TextLine label="Since" type="datetime-local" value={since} onChange={setSince} />
+          <TextLine
+            label="Since"
+            type="datetime-local"
+            value={since}
+            onChange={(value) => {
+              setSince(value);
+              setFault(null);
+            }}
+          />
         </div>
         <Button type="submit" size="small">
           Begin there
