@@ -32,7 +32,10 @@ function at(course: readonly (readonly [number, number])[], minute: number): num
   return m1 === m0 ? c1 : c0 + ((c1 - c0) * (minute - m0)) / (m1 - m0);
 }
 
-/** Temperature from the culture on, °C at an hour: as each stage was planned, moved by what was last read in it. */
+/**
+ * Temperature from the culture on, °C at an hour: as each stage was planned, moved by what was last read in it. Counted from the culture, so
+ * that it hangs on no date, not even by its last digit.
+ */
 function heatFrom(log: Log, from: number): (hour: number) => number {
   const { state } = log;
   const courses = coursesIn(state);
@@ -42,13 +45,13 @@ function heatFrom(log: Log, from: number): (hour: number) => number {
     const course = courses?.stages[index]?.course ?? [];
     const end = run.endedAt ?? Number.POSITIVE_INFINITY;
     const offs = between(state.readings, run.startedAt, end).map((read) => ({
-      at: read.at,
+      at: read.at - from,
       off: read.tempC - (at(course, (read.at - run.startedAt) / MIN_MS) ?? read.tempC),
     }));
-    return { start: run.startedAt, course, offs };
+    return { start: run.startedAt - from, course, offs };
   });
   return (hour) => {
-    const when = from + hour * MS_PER_H;
+    const when = hour * MS_PER_H;
     const run = runs.findLast(({ start }) => start <= when) ?? runs[0];
     const planned = run && at(run.course, (when - run.start) / MIN_MS);
     const off = run && (run.offs.findLast((one) => one.at <= when) ?? run.offs[0])?.off;

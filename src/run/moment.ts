@@ -14,6 +14,7 @@ import { rampAdvice } from './rampAdvice';
 import { ROUND_WORDS, roundsOf } from './rounds';
 import { setAdvice } from './setAdvice';
 import { sourAdvice } from './sourAdvice';
+import { souringBy } from './souringBy';
 import { type MakeState, stageAt, stageEndsAt } from './state';
 import { stretchAdvice, stretchText } from './stretchAdvice';
 import { weightAdvice } from './weightAdvice';
@@ -82,7 +83,10 @@ function plainMoment(state: MakeState, format: Format): Moment {
   if (set) return setMoment(base, set, format);
   const courses = coursesIn(state);
   const sour = courses && sourAdvice(state, courses);
-  if (sour) return sourMoment(base, sour, format);
+  if (sour) {
+    const tooSlow = souringBy(state, sour.readyAt)?.soured?.inTime === false;
+    return sourMoment(base, sour, tooSlow, format);
+  }
   const drain = drainAdvice(state);
   if (drain) return drainMoment(base, drain, format);
   const weight = weightAdvice(state);

@@ -108,7 +108,8 @@ export function setMoment(base: Moment, advice: SetAdvice, format: Format): Mome
   }
 }
 
-export function sourMoment(base: Moment, advice: SourAdvice, format: Format): Moment {
+/** What a souring's pH says; `tooSlow` where it came to it later than is safe, and nothing is to be gone on with. */
+export function sourMoment(base: Moment, advice: SourAdvice, tooSlow: boolean, format: Format): Moment {
   const said = {
     'as planned': advice.last
       ? 'On time.'
@@ -123,7 +124,7 @@ export function sourMoment(base: Moment, advice: SourAdvice, format: Format): Mo
     pad: 'pH',
     endsAt: advice.readyAt,
     endsWhat: `pH ${format.pH(advice.toPH)}`,
-    steps: [said, ...base.steps],
+    steps: [tooSlow ? 'It came to its pH too slowly to be safe: throw it out.' : said, ...base.steps],
   };
 }
 

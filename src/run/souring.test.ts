@@ -1,14 +1,18 @@
 import { describe, expect, it } from 'vitest';
+import { formatter, METRIC } from '../core/units/format';
 import { basic } from '../plan/fixtures/briefs';
 import type { NewEvent } from './events';
 import { MIN } from './fixtures/logs';
 import { at } from './fixtures/walked';
 import { coursesIn } from './frozen';
+import { momentOf } from './moment';
+import { sourAdvice } from './sourAdvice';
 import { souringBy } from './souringBy';
 import type { MakeState } from './state';
 import { safetySoFar } from './warm';
 
 const HOUR = 60 * MIN;
+const THERE = /^It is (there|past its pH)/;
 const setOf = (method: string) => {
   const standing = at(basic(method), 'set');
   const stage = standing.plan.stages[standing.index];
@@ -46,6 +50,18 @@ describe.each(['goat-lactic', 'sour-basket', 'cultured-cottage'])(
       const sweet = noted(method, 0.9, { type: 'pH', pH: 6.3 });
       expect(souringBy(sweet.state, sweet.now)).toMatchObject({ soured: null });
       expect(shareOf(sweet.state, sweet.now)).toBeGreaterThan(0.5);
+    });
+
+    it('is told that it is there by its pH, or that it came there too slowly, and never both', () => {
+      const { standing } = setOf(method);
+      const courses = coursesIn(standing);
+      const pH = (courses && sourAdvice(standing, courses)?.toPH) ?? 0;
+      const says = (times: number) =>
+        momentOf(noted(method, times, { type: 'pH', pH }).state, formatter(METRIC)).steps;
+      expect(says(1)[0]).toMatch(THERE);
+      const late = says(2.4);
+      expect(late[0]).toMatch(/too slowly to be safe: throw it out/);
+      for (const line of late) expect(line).not.toMatch(THERE);
     });
 
     it('has soured in time though a pH was read on the way, or the milk’s before it, or a tap went back by mistake', () => {

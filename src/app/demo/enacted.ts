@@ -1,11 +1,19 @@
 import { normal, seeded } from '../../core/stats/random';
 import type { KnownMilk } from '../../kitchen/milk';
+import { learnFrom } from '../../learn/learn';
+import type { Learning } from '../../learn/learnt';
+import { type Taught, taughtBy } from '../../learn/samples';
 import type { Brief } from '../../plan/brief/schema';
-import { planBrief } from '../../plan/plan';
-import type { MakeEvent } from '../../run/events';
+import { MODEL_VERSION, planBrief } from '../../plan/plan';
+import { eventSchema, type MakeEvent } from '../../run/events';
+import { SUMMARY_VERSION, type Summary } from '../../run/line';
+import { stateOf } from '../../run/state';
+import { summaryOf } from '../../run/summary';
 import { enact } from '../../sim/enact';
 import { type Quirks, realBatch } from '../../sim/quirks';
+import { BY } from '../../store/learned';
 import { FAMILIES_PAST } from './families';
+import { GOODS } from './goods';
 import { MILKS } from './milks';
 import { PAST, type Past, RUNNING } from './past';
 
@@ -41,6 +49,16 @@ export interface EnactedMake {
   /** How long it has been under way, ms; nought for those that are over. */
   underWayMs: number;
   events: MakeEvent[];
+  /** What stands beside its log, its times counted like those of the log, its day from the day the demo is laid; null while it runs. */
+  beside: { summary: Summary; taught: Taught | null } | null;
+}
+
+/** The demo as it is laid: opened for the first time, there is nothing left to sum up or to learn. */
+export interface EnactedDemo {
+  makes: EnactedMake[];
+  learning: Learning;
+  /** By which reckonings what stands beside the logs is. */
+  by: { summaries: number; taught: number; learned: string };
 }
 
 function briefFor(past: Past, milk: KnownMilk): Brief {
@@ -94,26 +112,54 @@ function eventsOf(past: Past, random: () => number, startAt: number, until?: num
   return events;
 }
 
-/** Every make of the demo, enacted; the same each time. */
-export function enactedDemo(): EnactedMake[] {
+/** An event as it may stand in a log; nobody reads it again before it is laid. */
+const asLogged = (event: MakeEvent): MakeEvent => eventSchema.parse(withJar(event));
+
+/** A demo make took its acid from the big jar. */
+function withJar(event: MakeEvent): MakeEvent {
+  if (event.type !== 'started') return event;
+  const acid =
+    event.plan.brief.acid?.kind === 'citric'
+      ? event.plan.doses.find((dose) => dose.id === 'acid')
+      : undefined;
+  const jar = GOODS[0];
+  if (!acid || !jar) return event;
+  return {
+    ...event,
+    taken: [{ goodId: jar.id, dose: 'acid', name: jar.name, lot: jar.lot, grams: acid.grams }],
+  };
+}
+
+function overMake(past: Past, id: string, random: () => number): EnactedMake {
+  const events = eventsOf(past, random, 0).map(asLogged);
+  const state = stateOf(events);
+  const taught = taughtBy(id, state);
+  return {
+    id,
+    began: { daysAgo: past.daysAgo, hour: past.hour },
+    underWayMs: 0,
+    events,
+    beside: { summary: summaryOf(id, state), taught: taught && { ...taught, day: -past.daysAgo } },
+  };
+}
+
+/** The demo, enacted; the same each time. */
+export function enactedDemo(): EnactedDemo {
   const random = seeded(SEED);
   const enacted = (all: readonly Past[], from: number, chance: () => number) =>
-    all.map(
-      (one, index): EnactedMake => ({
-        id: `demo-make-${from + index}`,
-        began: { daysAgo: one.daysAgo, hour: one.hour },
-        underWayMs: 0,
-        events: eventsOf(one, chance, 0),
-      }),
-    );
-  return [
-    ...enacted(PAST, 1, random),
-    {
-      id: 'demo-make-running',
-      began: null,
-      underWayMs: UNDER_WAY_MS,
-      events: eventsOf(RUNNING, random, 0, UNDER_WAY_MS),
-    },
-    ...enacted(FAMILIES_PAST, PAST.length + 1, seeded(SEED + 1)),
-  ];
+    all.map((one, index) => overMake(one, `demo-make-${from + index}`, chance));
+  const first = enacted(PAST, 1, random);
+  const running: EnactedMake = {
+    id: 'demo-make-running',
+    began: null,
+    underWayMs: UNDER_WAY_MS,
+    events: eventsOf(RUNNING, random, 0, UNDER_WAY_MS).map(asLogged),
+    beside: null,
+  };
+  const makes = [...first, running, ...enacted(FAMILIES_PAST, PAST.length + 1, seeded(SEED + 1))];
+  return {
+    makes,
+    learning: learnFrom(makes.flatMap(({ beside }) => beside?.taught ?? [])),
+    by: { summaries: SUMMARY_VERSION, taught: MODEL_VERSION, learned: BY },
+  };
 }

@@ -7,7 +7,10 @@ import { goodSchema } from '../../kitchen/goods';
 import { kitchenSchema } from '../../kitchen/kitchen';
 import { isOver, stageAt, stateOf } from '../../run/state';
 import { Database } from '../../store/db';
+import { learnedLast } from '../../store/learned';
+import { learnKept } from '../../store/learnKept';
 import { readLog } from '../../store/log';
+import { keepSummaries, logReader } from '../../store/readLogs';
 import { backup } from '../../store/saveAll';
 import { enactedDemo } from './enacted';
 import { layDemo, startOver } from './lay';
@@ -57,6 +60,26 @@ describe('the demo', () => {
       const log = [state.startedAt, ...state.runs.map((run) => run.startedAt)];
       expect([...log].sort((a, b) => a - b)).toEqual(log);
     }
+  });
+
+  it('lies there summed up and learned from, just as its logs would be', async () => {
+    const laid = new Database('demo-beside');
+    await layDemo(laid, clock(NOW), load);
+    const told = async (db: Database) => [
+      await db.summaries.toArray(),
+      await db.taught.toArray(),
+      await db.learned.toArray(),
+    ];
+    const bare = new Database('demo-bare');
+    await bare.makes.bulkPut(await laid.makes.toArray());
+    await bare.events.bulkPut(await laid.events.toArray());
+    const { logs } = await logReader(bare)((await bare.makes.toArray()).map(({ id }) => id));
+    await keepSummaries(bare, logs);
+    await learnKept(bare);
+    const [summaries, taught, learned] = await told(laid);
+    expect([summaries, taught, learned]).toEqual(await told(bare));
+    expect(summaries).toHaveLength(taught?.length ?? 0);
+    expect(await learnedLast(laid, summaries?.length ?? 0)).not.toBeNull();
   });
 
   it('starts over whatever became of it, and the same again for the same clock', async () => {

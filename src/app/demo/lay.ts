@@ -2,16 +2,17 @@ import { format } from 'date-fns';
 import type { KnownMilk } from '../../kitchen/milk';
 import type { MakeEvent } from '../../run/events';
 import type { Database } from '../../store/db';
+import { learnedRow } from '../../store/learned';
 import type { Clock } from '../../store/ports';
 import { FIRST_DRAFT } from '../../store/slices/draft';
-import type { EnactedMake } from './enacted';
+import type { EnactedDemo, EnactedMake } from './enacted';
 import { GOODS } from './goods';
 import { demoKitchen } from './kitchen';
 import { MILKS } from './milks';
 import { demoWishes } from './week';
 
 /** Where the enacted makes come from: they are made when the app is built. */
-export type LoadDemo = () => Promise<EnactedMake[]>;
+export type LoadDemo = () => Promise<EnactedDemo>;
 
 const HOUR = 3_600_000;
 
@@ -55,23 +56,54 @@ export async function layKitchen(db: Database, now: number): Promise<void> {
   });
 }
 
-/** Puts the demo's makes in the book and on the heat, once, relative to `now`, wall ms; later openings find them as they were left. */
+/** A make as it is laid: what is told from its own beginning or from the day it is laid gets its place in time. */
+function placed({ id, began, underWayMs, events, beside }: EnactedMake, now: number) {
+  const startAt = began ? dayStart(now) - began.daysAgo * 24 * HOUR + began.hour * HOUR : now - underWayMs;
+  const laid = events.map((event) => {
+    const at: MakeEvent = { ...event, at: event.at + startAt };
+    return { ...(began ? at : withMilk(at, dayOf(now, -1))), makeId: id };
+  });
+  if (!beside) return { id, events: laid, beside };
+  const { summary, taught } = beside;
+  return {
+    id,
+    events: laid,
+    beside: {
+      summary: {
+        ...summary,
+        startedAt: summary.startedAt + startAt,
+        endedAt: summary.endedAt === null ? null : summary.endedAt + startAt,
+        tasteAt: summary.tasteAt.map((at) => at + startAt),
+      },
+      taught: taught && { ...taught, day: taught.day + dayStart(now) / (24 * HOUR) },
+    },
+  };
+}
+
+/**
+ * Puts the demo's makes in the book and on the heat, once, relative to `now`, wall ms; later openings find them as they were left. They
+ * were read by their schemas when they were enacted, and what is reckoned from their logs lies beside them.
+ */
 export async function layMakes(db: Database, now: number, load: LoadDemo): Promise<void> {
   if (await db.settings.get('demo-laid')) return;
-  const came = dayOf(now, -1);
-  const makes = (await load()).map(({ id, began, underWayMs, events }) => {
-    const startAt = began ? dayStart(now) - began.daysAgo * 24 * HOUR + began.hour * HOUR : now - underWayMs;
-    const laid = events.map((event): MakeEvent => ({ ...event, at: event.at + startAt }));
-    return { id, events: (began ? laid : laid.map((event) => withMilk(event, came))).map(withJar) };
-  });
-  await db.transaction('rw', [db.makes, db.events, db.settings], async () => {
+  const { makes, learning, by } = await load();
+  const { raw } = db;
+  const tables = [raw.makes, raw.events, raw.settings, raw.summaries, raw.taught, raw.learned];
+  await raw.transaction('rw', tables, async () => {
     // Another window may have laid them meanwhile, and somebody noted something.
-    if (await db.settings.get('demo-laid')) return;
-    await db.settings.put({ key: 'demo-laid', value: now });
-    await db.makes.bulkPut(makes.map(({ id }) => ({ id })));
+    if (await raw.settings.get('demo-laid')) return;
+    await raw.settings.put({ key: 'demo-laid', value: now });
+    await raw.makes.bulkPut(makes.map(({ id }) => ({ id })));
+    const over = [];
     // One at a time: whoever types already is not held up by all of them.
-    for (const { id, events } of makes)
-      await db.events.bulkPut(events.map((event) => ({ ...event, makeId: id })));
+    for (const make of makes) {
+      const { id, events, beside } = placed(make, now);
+      await raw.events.bulkPut(events);
+      if (beside) over.push({ id, events: events.length, ...beside });
+    }
+    await raw.summaries.bulkPut(over.map(({ taught: _, ...row }) => ({ ...row, by: by.summaries })));
+    await raw.taught.bulkPut(over.map(({ summary: _, ...row }) => ({ ...row, by: by.taught })));
+    await raw.learned.put(learnedRow(over.length, learning, by.learned));
   });
 }
 
@@ -88,21 +120,6 @@ function withMilk(event: MakeEvent, day: string): MakeEvent {
   return {
     ...event,
     milks: [{ id: milk.id, name: milk.name, day, litres: event.plan.brief.milk.litres ?? 0 }],
-  };
-}
-
-/** A demo make took its acid from the big jar, and its salt from the bag. */
-function withJar(event: MakeEvent): MakeEvent {
-  if (event.type !== 'started') return event;
-  const acid =
-    event.plan.brief.acid?.kind === 'citric'
-      ? event.plan.doses.find((dose) => dose.id === 'acid')
-      : undefined;
-  const jar = GOODS[0];
-  if (!acid || !jar) return event;
-  return {
-    ...event,
-    taken: [{ goodId: jar.id, dose: 'acid', name: jar.name, lot: jar.lot, grams: acid.grams }],
   };
 }
 
