@@ -62,9 +62,6 @@ const SHOWS_RUNNING = /^\/pot/;
 
 const isDemo = document.documentElement.dataset.kitchen === 'demo';
 
-/** The demo's makes, as they were enacted when the app was built. */
-const loadDemo = async () => (await fetch('/demo.json')).json();
-
 /** A view at its address: drawn at once where it is here already, and fetched when it is wanted. */
 const routes = () =>
   VIEWS.map(([path, load]) => {
@@ -85,13 +82,13 @@ async function begin() {
   const startOver = laid
     ? () => {
         forgetHaste();
-        return laid.startOver(db, machineClock, loadDemo);
+        return laid.startOver(db, machineClock);
       }
     : null;
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
   const store = createStore(db, clock, mine, tell);
   // The demo's makes are laid while the first view is being drawn.
-  await follow(db, store, mine, tell, laid?.layMakes(db, clock.wall(), loadDemo), {
+  await follow(db, store, mine, tell, laid?.makesLaid(db, clock.wall()), {
     atOnce: SHOWS_MAKES.test(location.pathname),
     runningFirst: SHOWS_RUNNING.test(location.pathname),
     ran: ranHere,

@@ -14,9 +14,9 @@ const ONE = 0;
 type Teaching = ReadonlyMap<string, Pick<KeptTaught, 'events' | 'taught'>>;
 
 /** What so many makes teach together, as it is kept. */
-export const learnedRow = (makes: number, learning: Learning, by = BY): KeptLearning => ({
+export const learnedRow = (makes: number, learning: Learning): KeptLearning => ({
   n: ONE,
-  by,
+  by: BY,
   makes,
   learning,
 });

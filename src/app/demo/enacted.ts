@@ -1,7 +1,6 @@
 import { normal, seeded } from '../../core/stats/random';
 import type { KnownMilk } from '../../kitchen/milk';
 import { learnFrom } from '../../learn/learn';
-import type { Learning } from '../../learn/learnt';
 import { type Taught, taughtBy } from '../../learn/samples';
 import type { Brief } from '../../plan/brief/schema';
 import { MODEL_VERSION, planBrief } from '../../plan/plan';
@@ -11,7 +10,8 @@ import { stateOf } from '../../run/state';
 import { summaryOf } from '../../run/summary';
 import { enact } from '../../sim/enact';
 import { type Quirks, realBatch } from '../../sim/quirks';
-import { BY } from '../../store/learned';
+import type { KeptLearning } from '../../store/db';
+import { learnedRow } from '../../store/learned';
 import { FAMILIES_PAST } from './families';
 import { GOODS } from './goods';
 import { MILKS } from './milks';
@@ -56,9 +56,10 @@ export interface EnactedMake {
 /** The demo as it is laid: opened for the first time, there is nothing left to sum up or to learn. */
 export interface EnactedDemo {
   makes: EnactedMake[];
-  learning: Learning;
+  /** What they teach together, as it is kept. */
+  learned: KeptLearning;
   /** By which reckonings what stands beside the logs is. */
-  by: { summaries: number; taught: number; learned: string };
+  by: { summaries: number; taught: number };
 }
 
 function briefFor(past: Past, milk: KnownMilk): Brief {
@@ -157,9 +158,10 @@ export function enactedDemo(): EnactedDemo {
     beside: null,
   };
   const makes = [...first, running, ...enacted(FAMILIES_PAST, PAST.length + 1, seeded(SEED + 1))];
+  const over = makes.flatMap(({ beside }) => beside ?? []);
   return {
     makes,
-    learning: learnFrom(makes.flatMap(({ beside }) => beside?.taught ?? [])),
-    by: { summaries: SUMMARY_VERSION, taught: MODEL_VERSION, learned: BY },
+    learned: learnedRow(over.length, learnFrom(over.flatMap(({ taught }) => taught ?? []))),
+    by: { summaries: SUMMARY_VERSION, taught: MODEL_VERSION },
   };
 }
