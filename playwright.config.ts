@@ -29,7 +29,7 @@ export const DEMO = 'http://127.0.0.1:4712';
 export default defineConfig({
   testDir: 'e2e',
   fullyParallel: true,
-  // One more than there are cores: each waits for its page a sixth of the time.
+  // One more than there are cores: each waits for its page part of the time.
   workers: 3,
   // A machine that stalls gets a second go; what needed one is told as flaky.
   retries: 1,
@@ -43,10 +43,12 @@ export default defineConfig({
     timezoneId: 'Europe/Amsterdam',
     // Keeping the whole app for later costs each test a second; those that are about it allow it.
     serviceWorkers: 'block',
+    // A colour that fades is painted a dozen times over; nothing else of the app moves.
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { ...chromium, args: [...(chromium.args ?? []), ...FOR_SECONDS] },
   },
   webServer: [
-    { command: 'npx tsx server/main.ts --port 4711', url: OWN, reuseExistingServer: false },
-    { command: 'npx tsx server/main.ts --demo --port 4712', url: DEMO, reuseExistingServer: false },
+    { command: 'node --import tsx server/main.ts --port 4711', url: OWN, reuseExistingServer: false },
+    { command: 'node --import tsx server/main.ts --demo --port 4712', url: DEMO, reuseExistingServer: false },
   ],
 });

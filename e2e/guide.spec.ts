@@ -44,7 +44,8 @@ test('a pH moves the rest of the plan; a weighed bag tells its new time and its 
   await expect(now(page).getByRole('timer')).toContainText('pH 4.55');
   await page.clock.fastForward('12:00:00');
   await noted(page, 'pH', '4.52');
-  await expect(now(page)).toContainText('It is there');
+  await expect(now(page)).toContainText('too slowly to be safe: throw it out');
+  await expect(now(page)).not.toContainText('It is there');
   await expect(page.getByTestId('sours')).toContainText(/longer than is safe .* throw it out/);
   await on(page);
   await expect(action(page)).toContainText('Hang it');

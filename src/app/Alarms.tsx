@@ -28,20 +28,8 @@ function alarmsIn({ id, state }: MakeView): Alarm[] {
  * Takes the page along by as much as the strip grows, so that nothing moves away under the finger of whoever is at it; a page that has
  * just been opened begins at its top. Farther down the page the browser does that itself.
  */
-function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
+function useStill(strip: RefObject<HTMLElement | null>, lines: number, touched: RefObject<boolean>): void {
   const high = useRef(0);
-  // The browser's own sign of a touch outlives a reload of the page; this one does not.
-  const touched = useRef(false);
-  useEffect(() => {
-    const whenTouched = new AbortController();
-    const touch = () => {
-      touched.current = true;
-      whenTouched.abort();
-    };
-    for (const kind of ['pointerdown', 'keydown'] as const)
-      addEventListener(kind, touch, { capture: true, signal: whenTouched.signal });
-    return () => whenTouched.abort();
-  }, []);
   useEffect(
     () => () => {
       document.documentElement.style.removeProperty('--ringing');
@@ -54,11 +42,11 @@ function useStill(strip: RefObject<HTMLElement | null>, lines: number): void {
     high.current = now;
     // What else sticks to the top stands beneath it.
     document.documentElement.style.setProperty('--ringing', `${now}px`);
-  }, [strip, lines]);
+  }, [strip, lines, touched]);
 }
 
 /** What rings, on every view and wherever one has scrolled to: batch, stage and what to do, until somebody answers it. */
-export default function Alarms() {
+export default function Alarms({ touched }: { touched: RefObject<boolean> }) {
   const { ring } = usePorts();
   const dispatch = useAppDispatch();
   const navigate = useNavigate();
@@ -89,7 +77,7 @@ export default function Alarms() {
     }
   });
   const strip = useRef<HTMLElement>(null);
-  useStill(strip, loud.length);
+  useStill(strip, loud.length, touched);
   if (loud.length === 0) return null;
   return (
     <section

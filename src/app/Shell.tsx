@@ -17,6 +17,7 @@ import { Boundary } from '../views/common/Boundary';
 import { DayLine } from './DayLine';
 import { wear } from './look';
 import { useLearner } from './useLearner';
+import { useTouched } from './useTouched';
 import { ViewBoundary } from './ViewBoundary';
 
 /** The ways around; one that is `wide` has no room at the foot of a phone, and is reached from the pot there. */
@@ -68,6 +69,8 @@ export function Shell() {
     (state) => selectRunning(state).length > 0 || selectOver(state).some(({ tasteAt }) => tasteAt.length > 0),
   );
   useEffect(() => wear(look), [look]);
+  // Watched from the start: what rings is fetched later, and somebody may be at it by then.
+  const touched = useTouched();
   const view = useRef<HTMLElement>(null);
   useLed(view);
   const [palette, setPalette] = useState<'never' | 'shut' | 'open'>('never');
@@ -107,7 +110,7 @@ export function Shell() {
         <DayLine demo={startOver !== null} />
       </Boundary>
       <Boundary what="What is due" small>
-        <Suspense fallback={null}>{canRing && <Alarms />}</Suspense>
+        <Suspense fallback={null}>{canRing && <Alarms touched={touched} />}</Suspense>
       </Boundary>
       {aside.length > 0 && (
         <p className="bg-danger-wash px-6 py-2 text-[16px] print:hidden">
