@@ -15,6 +15,7 @@ test('a coagulant goes on the shelf, into a plan with its age, into a make, and 
   await expect(sheet.getByRole('alert')).toHaveText(/“lots”|"lots"/);
   await expect(sheet.getByLabel('Strength')).toHaveValue('lots');
   await sheet.getByLabel('Strength').fill('280');
+  await expect(sheet.getByRole('alert')).toHaveCount(0);
   await sheet.getByLabel('Lot').fill('B 12');
   await sheet.getByLabel('Opened').fill('2026-05-26');
   await sheet.getByLabel('How much').fill('50');

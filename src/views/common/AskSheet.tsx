@@ -10,6 +10,8 @@ import { AskField } from './AskField';
 import type { Asked, Words } from './asking';
 import { faultText } from './faultText';
 
+const pathOf = ({ key, path = key }: Asked) => path;
+
 /** A sheet that asks for a thing field by field; what cannot be is answered beside its field, and stays to be mended. */
 export function AskSheet<T>({
   title,
@@ -40,15 +42,22 @@ export function AskSheet<T>({
   // What was typed outlives a sheet that is closed by a slip; only “Leave it” lets it go.
   const [typed, setTyped] = useState<Words | null>(null);
   const words = typed ?? begin();
+  const asked = typeof fields === 'function' ? fields(words) : fields;
   const [faults, setFaults] = useState<Fault[]>([]);
-  const set = (key: string) => (value: string) =>
-    setTyped({ ...words, [key]: value, ...brings?.(key, value) });
+  /** What is mended is no longer called wrong, nor is what belongs to no field alone. */
+  const set =
+    ({ key }: Asked) =>
+    (value: string) => {
+      const changed = { [key]: value, ...brings?.(key, value) };
+      setTyped({ ...words, ...changed });
+      const others = asked.filter((one) => !(one.key in changed));
+      setFaults(faults.filter((fault) => others.some((one) => pathOf(one) === fault.path)));
+    };
   const close = () => {
     setOpen(false);
     setTyped(null);
     setFaults([]);
   };
-  const asked = typeof fields === 'function' ? fields(words) : fields;
   const submit = async () => {
     const result = parse<T>(schema, read(words));
     if (!result.ok) {
@@ -65,12 +74,12 @@ export function AskSheet<T>({
             key={one.key}
             asked={one}
             value={words[one.key] ?? ''}
-            fault={faults.find(({ path }) => path === (one.path ?? one.key))}
-            onChange={set(one.key)}
+            fault={faults.find(({ path }) => path === pathOf(one))}
+            onChange={set(one)}
           />
         ))}
         {faults
-          .filter((fault) => !asked.some(({ key, path = key }) => path === fault.path))
+          .filter((fault) => !asked.some((one) => pathOf(one) === fault.path))
           .map((fault) => (
             <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
           ))}

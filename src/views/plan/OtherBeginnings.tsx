@@ -128,6 +128,11 @@ function MadeAlready({
   const [fault, setFault] = useState<string | null>(null);
   const cheese = FIELD_UNITS.cheese;
   const unit = cheese.unit(format.units);
+  /** What is mended is no longer called wrong. */
+  const mended = (set: (value: string) => void) => (value: string) => {
+    set(value);
+    setFault(null);
+  };
   const write = () => {
     const startedAt = parseISO(began).getTime();
     const finishedAt = parseISO(ended).getTime();
@@ -161,9 +166,9 @@ function MadeAlready({
       }}
     >
       <p className="text-[16px]">It is eaten: into the book, for what came out. This plan stands for it.</p>
-      <TextLine label="Begun" type="datetime-local" value={began} onChange={setBegan} />
-      <TextLine label="Done" type="datetime-local" value={ended} onChange={setEnded} />
-      <TextLine label="It weighed" unit={unit} value={weight} onChange={setWeight} />
+      <TextLine label="Begun" type="datetime-local" value={began} onChange={mended(setBegan)} />
+      <TextLine label="Done" type="datetime-local" value={ended} onChange={mended(setEnded)} />
+      <TextLine label="It weighed" unit={unit} value={weight} onChange={mended(setWeight)} />
       <Select
         label="It was"
         value={score}

@@ -88,7 +88,10 @@ export function PartCurd({ id, state, onParted }: { id: string; state: MakeState
                 asked={asked}
                 value={words[asked.key] ?? ''}
                 fault={faults.find((one) => one.path === asked.key)}
-                onChange={(value) => setWords((was) => ({ ...was, [asked.key]: value }))}
+                onChange={(value) => {
+                  setWords((was) => ({ ...was, [asked.key]: value }));
+                  setFaults((were) => were.filter(({ path }) => path !== asked.key));
+                }}
               />
             ))}
           </fieldset>
