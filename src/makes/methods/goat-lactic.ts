@@ -6,7 +6,7 @@ export const goatLactic: Method = {
   version: 1,
   id: 'goat-lactic',
   title: 'Goat’s lactic log',
-  short: 'lactic goat’s cheese',
+  short: 'lactic cheese',
   family: 'lactic-set',
   about:
     'A culture and a night do the work, a trace of coagulant holds it together. Ladled into a bag, salted by weight, rolled when it has chilled. From goat’s milk it is white and chalky, from cow’s milk gentler.',
@@ -30,8 +30,8 @@ export const goatLactic: Method = {
     moisturePct: amount(
       'Moisture wanted',
       '%',
-      { default: 77, min: 70, max: 82 },
-      'Wetter spreads, drier rolls and crumbles.',
+      { default: 77, min: 64, max: 82 },
+      'At 75 to 78 % it spreads; what is rolled on a board holds 70 % or less.',
     ),
     bagKg: bagOf(4),
     saltPct: saltDry(1),
