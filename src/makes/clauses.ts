@@ -35,13 +35,16 @@ export function slotOption({ acid, coagulant, culture, options }: Method, slot: 
   }
 }
 
+const measured = ({ unit }: { unit: string }, value: number, decimals: number, format: Format) =>
+  `${format.number(value, decimals)}${unit === '' ? '' : `\u00a0${unit}`}`;
+
 /** An option's value in words, in the maker's units. Example: 40 of “Cook to” → `'40 °C'`. */
 export function valueText(option: MethodOption, set: OptionValue | undefined, format: Format): string {
   switch (option.type) {
     case 'number':
       if (typeof set !== 'number') return '';
       if (option.quantity === 'temperature') return format.temp(set);
-      return `${format.number(set, decimalsOf(option.step))}${option.unit === '' ? '' : `\u00a0${option.unit}`}`;
+      return measured(option, set, decimalsOf(option.step), format);
     case 'boolean':
       return set === true ? 'yes' : 'no';
     case 'choice':
@@ -58,10 +61,10 @@ export function unusual(option: MethodOption, set: OptionValue | undefined, form
   if (option.type !== 'number' || !option.usually || typeof set !== 'number') return '';
   const [from, to] = option.usually;
   if (set >= from && set <= to) return '';
-  // The unit is said once, but for degrees, which are not what they were within.
-  const least =
-    option.quantity === 'temperature' ? format.temp(from) : format.number(from, decimalsOf(option.step));
-  return ` (usually ${least} to ${valueText(option, to, format)})`;
+  // The unit is said once, but for degrees, which are not what they were within; whole numbers are said whole.
+  if (option.quantity === 'temperature') return ` (usually ${format.temp(from)} to ${format.temp(to)})`;
+  const decimals = [from, to].every(Number.isInteger) ? 0 : decimalsOf(option.step);
+  return ` (usually ${format.number(from, decimals)} to ${measured(option, to, decimals, format)})`;
 }
 
 /** A stage's parts as its make says them: values know the option that sets them, slots a make has not are left out. */

@@ -2,7 +2,7 @@ import { SATURATED_PCT_WW } from '../core/salt/brine';
 import { AIMED_STRETCH_PH } from '../core/stretch/window';
 import type { ChoiceOption, MethodOption, NumberOption, StageSpec } from './method';
 
-type Range = Pick<NumberOption, 'default' | 'min' | 'max'> & { step?: number };
+type Range = Pick<NumberOption, 'default' | 'min' | 'max' | 'usually'> & { step?: number };
 
 /** A temperature to choose, °C. */
 export const heat = (label: string, range: Range, reason: string): NumberOption => ({
@@ -87,10 +87,15 @@ export const cutTo = (usual: number, min: number, max: number): NumberOption =>
     'Each halving of the cut takes about two points of moisture: smaller is drier and leaner.',
   );
 
-export const cookTo = (usual: number, min: number, max: number): NumberOption =>
+export const cookTo = (
+  usual: number,
+  min: number,
+  max: number,
+  usually?: readonly [number, number],
+): NumberOption =>
   heat(
     'Cook to',
-    { default: usual, min, max },
+    { default: usual, min, max, ...(usually && { usually: [...usually] }) },
     'Hotter curd is drier: about a point of moisture for 2 °C, or 4 °F.',
   );
 

@@ -75,7 +75,11 @@ describe('what lies outside the usual is told', () => {
     );
     const sachet = { form: 'freeze-dried', given: { amount: 1, unit: 'sachet' } } as const;
     expect(told({ ...basic('skyr'), culture: sachet }, 'unlabelled')).toMatchObject([
-      { stage: 'culture', told: { what: 'sachet', takenFor: 10 } },
+      {
+        stage: 'culture',
+        told: { what: 'sachet', takenFor: 10 },
+        text: expect.stringMatching(/a sachet is for: it is taken for 10.0.L/),
+      },
     ]);
     expect(
       told({ ...basic('skyr'), culture: { ...sachet, labelLitresPerSachet: 10 } }, 'unlabelled'),

@@ -27,6 +27,11 @@ describe('what went wrong is borne by the plan', () => {
     expect(after.predictions.fatInDryMatterPct).toBeCloseTo((90 * fat) / (100 - 0.1 * fat), 6);
   });
 
+  it('where all is lost, no kilo of it has a price', () => {
+    const before = planned(basic('squeaky-curds', { pricePerLitre: 1 })).plan;
+    expect(borne(before, { ...costs, yieldShare: -1 }).predictions.costPerKg).toBeNull();
+  });
+
   it('salt as the maker gave it stays as given', () => {
     const { plan } = planned({ ...basic('squeaky-curds'), salt: { given: { amount: 9, unit: 'g' } } });
     expect(borne(plan, costs).doses).toEqual(plan.doses);

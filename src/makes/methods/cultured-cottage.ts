@@ -50,7 +50,7 @@ export const culturedCottage: Method = {
       'Firmer curds that break less; without it they are softer and sourer.',
     ),
     cutMm: cutTo(12, 5, 20),
-    cookC: cookTo(48, 44, 52),
+    cookC: cookTo(48, 42, 56, [44, 52]),
     holdMin: stirFor(30, 10, 60),
     rinses: count(
       'Waters',

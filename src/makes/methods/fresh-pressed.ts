@@ -51,7 +51,7 @@ export const freshPressed: Method = {
     pressHours: amount(
       'For',
       'h',
-      { default: 6, min: 4, max: 16, step: 0.5 },
+      { default: 6, min: 1, max: 24, usually: [4, 8], step: 0.5 },
       'Four to eight hours, turned.',
     ),
   },

@@ -20,7 +20,11 @@ export const goatLactic: Method = {
   drain: null,
   bag: 'goat-lactic',
   options: {
-    setC: heat('Set at', { default: 24, min: 20, max: 32 }, 'Warmer sours sooner and tastes sharper.'),
+    setC: heat(
+      'Set at',
+      { default: 24, min: 18, max: 32, usually: [22, 26] },
+      'Warmer sours sooner and tastes sharper.',
+    ),
     cultureGroup: cultures('mesophilic'),
     trace: yesNo(
       'A trace of coagulant',

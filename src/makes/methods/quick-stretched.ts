@@ -64,7 +64,7 @@ export const quickStretched: Method = {
       'Cut and stirred is surer; whole is quicker by hand and keeps more water.',
     ),
     cutMm: cutTo(20, 6, 40),
-    cookC: cookTo(40, 36, 43),
+    cookC: cookTo(40, 36, 45, [38, 42]),
     stirred: stirred(),
     holdMin: stirFor(2, 0, 20),
     stretchBy: stretchBy(),

@@ -78,7 +78,7 @@ export const squeakyCurds: Method = {
     turnMin: amount(
       'Every',
       'min',
-      { default: 15, min: 10, max: 15 },
+      { default: 15, min: 5, max: 30, usually: [10, 15] },
       'Often enough that no side gets cold.',
     ),
     saltPct: saltDry(1, 'Of the curd’s weight, in two goes.'),
