@@ -3,11 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { stageKind } from '../makes/kinds';
-import type { Method } from '../makes/method';
+import { type Method, setsForTheKnife } from '../makes/method';
 import { basic } from './fixtures/briefs';
 import { SANITY_BANDS } from './fixtures/sanityBands';
+import { kitOf } from './kit';
 import { planBrief } from './plan';
 import { sentencesOf, sentenceText } from './sentences';
+import { teachesOf } from './teaches';
 import { tellingOf } from './telling';
 
 const format = formatter(METRIC);
@@ -34,6 +36,11 @@ const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because:
     of: ({ id }) => id === 'grilling',
     words: /weigh the drained curd/i,
     because: 'it is salted after the poach, in pieces',
+  },
+  {
+    of: (method) => !setsForTheKnife(method),
+    words: /bowl to float|bowl (has stopped|stops|on the milk)|clean break/i,
+    because: 'no coagulant sets it for the knife, so no bowl stops on it',
   },
   {
     of: () => true,
@@ -72,11 +79,17 @@ describe.each(METHODS.map((method) => ({ id: method.id, method })))(
       const { plan, parameters } = result.value;
       const telling = tellingOf({ plan }, format);
       const said = sentencesOf(result.value, method, format, new Set(Object.keys(options)));
-      return plan.stages.flatMap((stage, i) => {
+      const around = [
+        ...kitOf(result.value, format).map(({ what, why }) => `${what}: ${why}`),
+        ...teachesOf(result.value).map(({ of, note }) => `${of}: ${note}`),
+        ...plan.cautions.map(({ text }) => text),
+      ];
+      const ofStages = plan.stages.flatMap((stage, i) => {
         const words = stageKind(stage.kind).words(parameters[stage.id], telling);
         const sentence = sentenceText(said.stages[i] as (typeof said.stages)[number]);
         return [sentence, words.action, ...words.steps, words.right, words.normal ?? '', words.done];
       });
+      return [...ofStages, ...around];
     });
 
     // To be read as that maker would, each line once.

@@ -1,5 +1,6 @@
 import { hypotOf, lnOf, squareOf } from '../core/numeric/elementary';
 import { goalOf } from '../makes/asked';
+import type { Goal } from '../makes/traits';
 import { LEARNED_QUANTITIES, type LearnedQuantity, STRAYS, Z90 } from './belief';
 import { figureOf } from './moved';
 import type { Planned } from './planned';
@@ -49,10 +50,14 @@ const WORTH = 0.01;
  * @example teachesOf(planned)[0] // { quantity: 'coagulant-strength', of: 'how strong the coagulant is', nowShare: 0.32, thenShare: 0.12, … }
  */
 export function teachesOf({ plan, parameters }: Pick<Planned, 'plan' | 'parameters'>): Teaches[] {
-  // Only a bag that hangs until it weighs so much tells of its pace; a colander drains by the clock.
-  const weighed = plan.stages.some((stage) => goalOf(stage, parameters)?.is === 'bag-moisture');
+  const some = (goal: Goal['is']) => plan.stages.some((stage) => goalOf(stage, parameters)?.is === goal);
+  // Only a bag that hangs until it weighs so much tells of its pace, and only a set for the knife of its coagulant.
+  const untold: Partial<Record<LearnedQuantity, boolean>> = {
+    'drain-pace': !some('bag-moisture'),
+    'coagulant-strength': !some('clean-break'),
+  };
   return LEARNED_QUANTITIES.flatMap((quantity): Teaches[] => {
-    if (!((figureOf(quantity, plan)?.value ?? 0) > 0) || (quantity === 'drain-pace' && !weighed)) return [];
+    if (!((figureOf(quantity, plan)?.value ?? 0) > 0) || untold[quantity]) return [];
     const { own, group, batch } = STRAYS[quantity];
     const known = plan.learned?.find((one) => one.quantity === quantity);
     const now = known ? lnOf(known.high / known.low) / (2 * Z90) : hypotOf(own, group);

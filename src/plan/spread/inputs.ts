@@ -1,6 +1,7 @@
 import { ACIDS } from '../../core/acid/acids';
 import { productOf, saysNothing } from '../../core/coagulant/product';
 import { CURD_STYLES } from '../../core/curd/styles';
+import { setsForTheKnife } from '../../makes/method';
 import { type Belief, mostStray, ONLY_LEARNED, strayOf } from '../belief';
 import type { ReadyBrief } from '../brief/resolve';
 import { unsaidSachet } from '../given';
@@ -108,7 +109,9 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
     inputs.push({
       key: 'coagulantStrength',
       on: 'coagulant strength',
-      sharpenBy: 'note when the bowl stops turning: the flocculation time says how strong it is',
+      sharpenBy: setsForTheKnife(method)
+        ? 'note when the bowl stops turning: the flocculation time says how strong it is'
+        : 'take one whose label says how strong it is',
       sd: strengthSd(brief.coagulant) + 0.01 * (brief.coagulant.ageMonths ?? 0),
     });
   }

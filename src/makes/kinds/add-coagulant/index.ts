@@ -28,7 +28,7 @@ export const addCoagulant = kindOf<Record<string, never>>({
   ],
   takes: () => ['coagulant'],
   uses: () => ['pot'],
-  kit: () => [{ what: 'a small bowl to float', why: 'it stops turning when the milk flocculates' }],
+  kit: () => [],
   toleranceC: [2, 2],
   predict: (world, _params, pot) => {
     const { coagulant } = world;

@@ -6,7 +6,7 @@ import { WRAPS, type Wrap } from '../../../core/heat/keepWarm';
 import { LOSS_W_PER_M2K, potOf, tempAfter } from '../../../core/heat/pot';
 import { kindOf, type PotState, type Span, type World } from '../../grammar';
 import { saying, value } from '../../sentence';
-import { FIXED } from '../../traits';
+import { FIXED, type KitItem } from '../../traits';
 import { lacks } from '../byHand';
 import { cutMin, setLoss } from '../clot';
 import { outOfOrder } from '../order';
@@ -20,6 +20,9 @@ const LONGEST_H = 48;
 const LONGEST_CLOT_MIN = 12 * 60;
 /** A set longer than this is warned about, min. Common practice. */
 const SLOW_SET_MIN = 120;
+
+/** What a culture sets stops no bowl. */
+const BOWL: KitItem = { what: 'a small bowl to float', why: 'it stops turning when the milk flocculates' };
 
 const params = z.strictObject({
   /** A lactic set is over at this pH; one by coagulant at its clean break. */
@@ -104,7 +107,7 @@ export const set = kindOf<SetParams>({
   goal: ({ toPH }) => (toPH === undefined ? { is: 'clean-break' } : { is: 'pH', pH: toPH }),
   uses: () => ['pot'],
   slack: ({ toPH }) => (toPH === undefined ? FIXED : WAITS),
-  kit: () => [TOWEL],
+  kit: ({ toPH }) => (toPH === undefined ? [BOWL, TOWEL] : [TOWEL]),
   toleranceC: [4, 3],
   predict: (world, { toPH, wrap }, pot) =>
     toPH === undefined ? byClot(world, pot) : byPH(world, pot, toPH, wrap),
