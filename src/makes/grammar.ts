@@ -168,6 +168,8 @@ export interface StageWords {
 export type EndedBy = 'done' | 'temperature' | 'time' | 'whey' | 'test' | 'pH';
 
 export interface About {
+  /** What is in the pot. */
+  of: 'milk' | 'whey';
   treatment: string;
   setC: number;
   /** Minutes the clean break is wanted after; 0 where nobody says. */

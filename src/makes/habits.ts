@@ -73,6 +73,11 @@ const SALT_AT = {
   surface: ['on the faces, at each turn', 'A rind, and a milder middle for a day or two.'],
 } as const;
 type SaltAt = keyof typeof SALT_AT;
+/** What the hot milk is where whey is in the pot. */
+const HOT_WHEY = [
+  'in the hot whey',
+  'Most of it stays in the whey: it wants much, and salts evenly.',
+] as const;
 
 /** Curd that is never in one piece has no faces. */
 const NO_FACES: readonly CurdStyleName[] = ['cottage', 'cream-cheese', 'skyr'];
@@ -116,7 +121,7 @@ function saltedAt(method: Method): Method {
   const option = school(
     'Salt goes in',
     usual,
-    choices.map((at) => [at, ...SALT_AT[at]] as const),
+    choices.map((at) => [at, ...(at === 'milk' && method.of === 'whey' ? HOT_WHEY : SALT_AT[at])] as const),
     'How much of it stays depends on how much whey is still there, and on the waters after it.',
   );
   return {

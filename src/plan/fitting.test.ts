@@ -38,6 +38,16 @@ const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because:
     because: 'it is salted after the poach, in pieces',
   },
   {
+    of: ({ of }) => of === 'whey',
+    words: /milk (climbs|this hot|warms)|this milk|(into|all) the milk/i,
+    because: 'whey is in its pot',
+  },
+  {
+    of: ({ family }) => family === 'stretched-curd',
+    words: /until the whey is clear|acid until the whey/i,
+    because: 'its milk is acidified cold, and no whey parts',
+  },
+  {
     of: (method) => !setsForTheKnife(method),
     words: /bowl to float|bowl (has stopped|stops|on the milk)|clean break/i,
     because: 'no coagulant sets it for the knife, so no bowl stops on it',

@@ -79,7 +79,7 @@ export function kitOf(planned: Planned, format: Format, have: Tools = {}): KitIt
   const kit: KitItem[] = [
     {
       what: `a pot of ${format.litres(potWanted(planned))} or more`,
-      why: `${scalds ? 'milk climbs near the boil' : 'room to stir'}${potSays(planned, have, format)}`,
+      why: `${scalds ? `${planned.method.of} climbs near the boil` : 'room to stir'}${potSays(planned, have, format)}`,
     },
     ...hobSays(plan, have, format),
     { what: 'a thermometer', why: 'checked in ice water' },

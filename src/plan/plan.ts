@@ -101,6 +101,7 @@ function cautionsOf(
 ): Plan['cautions'] {
   const { brief, stages, spans } = run;
   const about: About = {
+    of: run.method.of,
     treatment: brief.milk.treatment,
     setC: Number(brief.options.setC ?? 0),
     wantedSetMin: Number(brief.options.wantedSetMin ?? 0),

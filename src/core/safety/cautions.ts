@@ -20,8 +20,12 @@ export const CAUTIONS = {
     'Milk that has been boiled sets with acid; its whey protein is already caught, so a hot set gains less.',
   'boil-over':
     'Milk climbs out of the pot without warning near the boil. Stay with it, and leave a quarter of the pot empty.',
+  'whey-climbs':
+    'Whey climbs out of the pot without warning near the boil. Stay with it, and leave a quarter of the pot empty.',
   'hot-milk':
     'Milk this hot scalds at once. Pour the acid close to the surface, and keep children and sleeves away.',
+  'whey-scalds':
+    'Whey this hot scalds at once. Pour the acid close to the surface, and keep children and sleeves away.',
   'hot-whey':
     'The whey is scalding and the pot heavy: a colander fixed in the sink, dry gloves, a second pair of hands for big pots.',
   'stacked-weight':

@@ -112,5 +112,5 @@ export const addAcid = kindOf({
           done: 'Whey is clear',
         };
   },
-  cautions: (_params, { setC }) => (setC >= 60 ? ['hot-milk'] : []),
+  cautions: (_params, { of, setC }) => (setC < 60 ? [] : [of === 'whey' ? 'whey-scalds' : 'hot-milk']),
 });

@@ -120,7 +120,7 @@ export const salt = kindOf<SaltParams>({
     if (days === 0) return curdResting(world, pot, MINUTES + (goes - 1) * BETWEEN_MIN, MINUTES * goes);
     return fading(pot, days * DAY_MIN, days * PER_DAY, COLD_C, TAU_MIN);
   },
-  words: (params, { format, doses }) => {
+  words: (params, { format, doses, of }) => {
     const { goes, days, pressed } = params;
     const percent = strewnPct(params);
     const all = doses.salt?.text ?? '';
@@ -128,9 +128,10 @@ export const salt = kindOf<SaltParams>({
     const inHand = doses.salt?.inHand === true;
     const share = inHand ? [] : much(params, format);
     if (params.at === 'milk' || params.at === 'whey') {
+      const into = params.at === 'milk' ? of : 'whey';
       return {
         ...saying(
-          ['Salt into ', value('at', `the ${params.at}`, { or: 'saltAt' }), `: ${all}`],
+          ['Salt into ', value('at', `the ${into}`, { or: 'saltAt' }), `: ${all}`],
           inHand
             ? []
             : [', ', value('percent', format.percent(params.percent, 1)), ' of the cheese when it is out'],
@@ -138,7 +139,7 @@ export const salt = kindOf<SaltParams>({
         action: 'Salt',
         target: all,
         steps: [
-          `Stir ${all} in until nothing grates on the base: it spreads through all the ${params.at}, and the curd keeps its share.`,
+          `Stir ${all} in until nothing grates on the base: it spreads through all the ${into}, and the curd keeps its share.`,
           'Most of it leaves with the whey, which is no good for a second cooking now.',
         ],
         right: 'The whey tastes plainly salted.',

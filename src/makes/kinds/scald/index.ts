@@ -32,5 +32,5 @@ export const scald = kindOf<RampParams>({
         : 'A skin forms when you stop stirring: lift it off or stir it under.',
     done: `${format.temp(toC)} reached`,
   }),
-  cautions: ({ toC }) => (toC >= 80 ? ['boil-over'] : []),
+  cautions: ({ toC }, { of }) => (toC < 80 ? [] : [of === 'whey' ? 'whey-climbs' : 'boil-over']),
 });
