@@ -4,11 +4,13 @@ import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { stageKind } from '../makes/kinds';
 import { type Method, setsForTheKnife } from '../makes/method';
+import { resolveBrief } from './brief/resolve';
 import { basic } from './fixtures/briefs';
 import { SANITY_BANDS } from './fixtures/sanityBands';
 import { kitOf } from './kit';
 import { planBrief } from './plan';
 import { sentencesOf, sentenceText } from './sentences';
+import { uncertainInputs } from './spread/inputs';
 import { teachesOf } from './teaches';
 import { tellingOf } from './telling';
 
@@ -39,7 +41,7 @@ const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because:
   },
   {
     of: ({ of }) => of === 'whey',
-    words: /milk (climbs|this hot|warms)|this milk|(into|all) the milk/i,
+    words: /milk (climbs|this hot|warms)|this milk|(into|all|have) the milk|off its label/i,
     because: 'whey is in its pot',
   },
   {
@@ -48,8 +50,18 @@ const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because:
     because: 'its milk is acidified cold, and no whey parts',
   },
   {
+    of: ({ bag }) => bag === null,
+    words: /\bbags?\b/i,
+    because: 'nothing of it hangs in a bag',
+  },
+  {
+    of: ({ stages }) => !stages.some(({ kind }) => kind === 'press'),
+    words: /\b(the|a) press\b/i,
+    because: 'nothing is pressed',
+  },
+  {
     of: (method) => !setsForTheKnife(method),
-    words: /bowl to float|bowl (has stopped|stops|on the milk)|clean break/i,
+    words: /bowl to float|bowl (has stopped|stops|on the milk)|flocculat|clean break/i,
     because: 'no coagulant sets it for the knife, so no bowl stops on it',
   },
   {
@@ -83,15 +95,18 @@ describe.each(METHODS.map((method) => ({ id: method.id, method })))(
   ({ method }) => {
     const species = SANITY_BANDS[method.id]?.species ?? 'cow';
     const lines = schoolsOf(method).flatMap((options) => {
-      const result = planBrief(basic(method.id, { species }, { options }), { spread: false });
+      const brief = basic(method.id, { species }, { options });
+      const result = planBrief(brief, { spread: false });
       // A culture that sleeps at this heat is refused, and has no lines.
       if (!result.ok) return [];
       const { plan, parameters } = result.value;
+      const ready = resolveBrief(brief, METHODS);
       const telling = tellingOf({ plan }, format);
       const said = sentencesOf(result.value, method, format, new Set(Object.keys(options)));
       const around = [
         ...kitOf(result.value, format).map(({ what, why }) => `${what}: ${why}`),
         ...teachesOf(result.value).map(({ of, note }) => `${of}: ${note}`),
+        ...(ready.ok ? uncertainInputs(ready.value) : []).map(({ on, sharpenBy }) => `${on}: ${sharpenBy}`),
         ...plan.cautions.map(({ text }) => text),
       ];
       const ofStages = plan.stages.flatMap((stage, i) => {

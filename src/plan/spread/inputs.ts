@@ -43,17 +43,20 @@ export function uncertainInputs(ready: ReadyBrief, belief: Belief = {}): Uncerta
 function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
   const style = CURD_STYLES[method.style];
   const has = (path: string) => given.has(path);
+  // Nobody sells whey with a label.
+  const tested = (what: string) =>
+    method.of === 'whey' ? 'have the whey tested' : `have the milk tested, or read the ${what} off its label`;
   const inputs: UncertainInput[] = [
     {
       key: 'fatPct',
       on: `${method.of} fat`,
-      sharpenBy: `have the ${method.of} tested, or read the fat off its label`,
+      sharpenBy: tested('fat'),
       sd: (has('milk.fatPct') ? 0.12 : 0.45) * (method.of === 'whey' ? WHEY_STRAYS : 1),
     },
     {
       key: 'proteinPct',
       on: `${method.of} protein`,
-      sharpenBy: `have the ${method.of} tested, or read the protein off its label`,
+      sharpenBy: tested('protein'),
       sd: (has('milk.proteinPct') ? 0.1 : 0.25) * (method.of === 'whey' ? WHEY_STRAYS : 1),
     },
     {
@@ -75,7 +78,7 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
       sharpenBy:
         method.drain || method.bag
           ? 'weigh the cheese while it drains and stop by weight'
-          : 'weigh what comes out of the press or the stretch, and keep to the cut and the cook',
+          : 'weigh what comes out, and keep to the cut and the cook',
       sd: style.moistureSd,
     },
     {
@@ -93,7 +96,7 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
     {
       key: 'wheyRetention',
       on: 'whey protein caught',
-      sharpenBy: 'hold the scald to the minute and weigh what comes of it',
+      sharpenBy: 'keep to the heat and its minutes, and weigh what comes of it',
       sd: 0.08,
     },
   ];
@@ -101,7 +104,10 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
     inputs.push({
       key: 'acidStrength',
       on: 'acid strength',
-      sharpenBy: 'use weighed citric acid, whose strength is known',
+      sharpenBy:
+        brief.acid.kind === 'citric'
+          ? 'weigh it to the tenth of a gram'
+          : 'use weighed citric acid, whose strength is known',
       sd: ACIDS[brief.acid.kind].strengthSd,
     });
   }
@@ -127,7 +133,7 @@ function plainInputs({ brief, method, given }: ReadyBrief): UncertainInput[] {
     inputs.push({
       key: 'drainPace',
       on: 'pace of draining',
-      sharpenBy: 'weigh the bag once while it drains',
+      sharpenBy: 'weigh it once while it drains',
       sd: 0.25,
     });
   }
