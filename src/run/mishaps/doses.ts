@@ -11,7 +11,6 @@ import {
   hasDose,
   isCut,
   isLactic,
-  isOfWhey,
   isSet,
   isStretched,
   litresOf,
@@ -128,9 +127,7 @@ export const DOSES = {
         amount > 0
           ? withAdded(state, 'acid', { amount, unit: unit ?? 'g' })?.plan.predictions.pHAfterAcid
           : null;
-      const said = pH
-        ? `The ${isOfWhey(state) ? 'whey' : 'milk'} is at about pH ${format.pH(pH)} then. `
-        : '';
+      const said = pH ? `The {milk} is at about pH ${format.pH(pH)} then. ` : '';
       const stretched = hasDose(state, 'coagulant');
       return mend(
         stretched
@@ -148,7 +145,7 @@ export const DOSES = {
       mend(
         stillGoesIn(state, 'coagulant')
           ? `Stir at once, up and down, and strain the flecks out; go on if most of the milk is smooth. Below ${format.temp(COLD_FOR_ACID_C)} most of them go back.`
-          : 'Stir twice up and down and let it be: part of the milk has had too much, part none. Wait five minutes before any more goes in.',
+          : 'Stir twice up and down and let it be: part of the {milk} has had too much, part none. Wait five minutes before any more goes in.',
         'Hard grains where the stream went in.',
         { yieldShare: -0.02 },
       ),
@@ -243,7 +240,7 @@ export const DOSES = {
       return mend(
         hot
           ? 'Lift it out with a clean ladle and go on: the heat that follows deals with what it brought.'
-          : 'Lift it out, with two fingers of curd or a ladle of milk all round. Keep the batch cold, and eat it within two days.',
+          : 'Lift it out, with two fingers of curd or a ladle of {milk} all round. Keep the batch cold, and eat it within two days.',
         hot ? '' : 'Not for pregnant, very young, old or ill people.',
       );
     },

@@ -10,7 +10,7 @@ import { HEAT } from './heat';
 import { HOT } from './hot';
 import { KEEPING } from './keeping';
 import { MILK } from './milk';
-import type { Answers, Ask, Mishap, Remedy } from './mishap';
+import { type Answers, type Ask, inPot, type Mishap, type Remedy } from './mishap';
 import { ORDER } from './order';
 import { SALT } from './salt';
 
@@ -63,12 +63,22 @@ export function remedyFor(
     if (!ask) throw new Error(`${id} does not ask ${name}`);
     return answers[name] ?? usualAnswer(ask, state);
   };
-  return mishap.remedy({
+  const remedy = mishap.remedy({
     state,
     format,
     number: (name) => Number(answer(name)),
     choice: (name) => String(answer(name)),
   });
+  return { ...remedy, now: inPot(state, remedy.now), why: inPot(state, remedy.why) };
+}
+
+/** A mishap in the words of a make, and what is to be known of it. */
+export function askedOf(state: MakeState, id: MistakeId): Pick<Mishap, 'text' | 'asks'> {
+  const { text, asks } = MISHAPS[id];
+  return {
+    text: inPot(state, text),
+    asks: asks.map((ask: Ask): Ask => ({ ...ask, text: inPot(state, ask.text) })),
+  };
 }
 
 /** What a remedy costs, in words: moisture, fat, yield, and what else there is to say. */

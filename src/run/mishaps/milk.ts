@@ -39,7 +39,7 @@ const TOO_MUCH: readonly (readonly [DoseId, string])[] = [
 /** Source of all of it: common practice. */
 export const MILK = {
   'milk-off': {
-    text: 'The milk smells or looks off',
+    text: 'The {milk} smells or looks off',
     asks: [
       {
         id: 'how',
@@ -50,6 +50,11 @@ export const MILK = {
     remedy: ({ state, choice }) => {
       switch (choice('how')) {
         case 'faintly sour':
+          if (isOfWhey(state))
+            return mend(
+              'Read its pH, and cook it at once: it takes less acid, so pour the first half only. At pH 5.2 next to nothing comes of it.',
+              'The sourer the whey, the less of its protein comes together.',
+            );
           return mend(
             state.plan.brief.acid && !state.plan.brief.culture
               ? 'Read its pH, or put it to where acid goes in hot: it takes less acid, so pour the first half only and go by the whey.'
@@ -57,21 +62,23 @@ export const MILK = {
             'Milk that has begun to sour keeps less of its calcium in the curd.',
           );
         case 'flecks when it is heated':
+          if (isOfWhey(state))
+            return mend('That is its protein, and what it is cooked for: heat it on, and do not stir.');
           return mend(
             'No set with coagulant will come right from it. Heat it on at once to ricotta heat, no more acid than it asks for, and eat that within two days.',
             'It is past pH 6.4 or so.',
           );
         default:
-          return bin('Milk that is foul, bitter or ropy has grown what does not belong in it.');
+          return bin('What is foul, bitter or ropy has grown what does not belong in it.');
       }
     },
   },
   'half-milk': {
-    text: 'Only part of the milk went in',
+    text: 'Only part of the {milk} went in',
     asks: [
       {
         id: 'litres',
-        text: 'milk that is in the pot',
+        text: '{milk} that is in the pot',
         asks: 'litres',
         usual: (state) => litresOf(state) / 2,
       },
@@ -87,7 +94,7 @@ export const MILK = {
           .map(([, text]) => ` ${text}`)
           .join(
             '',
-          )} ${isOfWhey(state) ? 'Keep the rest of the whey cold, and cook it the same day: it sours, and then gives nothing' : 'Keep the rest of the milk cold, and make it tomorrow'}.`,
+          )} Keep the rest of the {milk} cold, and ${isOfWhey(state) ? 'cook it the same day: it sours, and then gives nothing' : 'make it tomorrow'}.`,
         scaled ? `${format.kg(scaled.plan.predictions.yieldKg.likely)} comes of it.` : '',
         { yieldShare: share - 1 },
       );
@@ -114,12 +121,12 @@ export const MILK = {
     remedy: ({ choice }) =>
       choice('how') === 'burnt'
         ? mend(
-            'The taste is all through it and does not leave: stop here, cool the milk, and use it where a burnt taste does no harm, or not at all. Begin again with a thicker base or a bath.',
+            'The taste is all through it and does not leave: stop here, cool the {milk}, and use it where a burnt taste does no harm, or not at all. Begin again with a thicker base or a bath.',
             'It is safe to eat; nobody will want to.',
             { yieldShare: -1 },
           )
         : mend(
-            'Heat off. Do not scrape: pour the milk into another pot and leave the caught layer where it is; go on at half the flame, stirring over the whole base, or in a bath.',
+            'Heat off. Do not scrape: pour the {milk} into another pot and leave the caught layer where it is; go on at half the flame, stirring over the whole base, or in a bath.',
             'What has caught is lost, one or two parts in a hundred.',
             { yieldShare: -0.02 },
           ),
@@ -142,7 +149,7 @@ export const MILK = {
       ),
   },
   'acid-cool-milk': {
-    text: 'The milk was too cool for the acid',
+    text: 'The {milk} was too cool for the acid',
     asks: [
       {
         id: 'at',
@@ -161,7 +168,7 @@ export const MILK = {
           : `Heat it on to ${format.temp(scaldC)} with the spoon only across the base, ${short > 15 ? 'a quarter of an hour' : 'a few minutes'} at a low flame; then look at the whey again before any more acid goes in.`,
         short < 1
           ? ''
-          : 'Cool milk wants more acid and catches less of the whey’s protein: less comes, and it tastes sharper.',
+          : 'Cool {milk} wants more acid and catches less of the whey’s protein: less comes, and it tastes sharper.',
         { yieldShare: -Math.min(0.15, 0.01 * short) },
       );
     },

@@ -137,6 +137,10 @@ export const isCooked = (state: MakeState): boolean =>
 /** Whether it is the whey of another make that is cooked. */
 export const isOfWhey = (state: MakeState): boolean => methodIn(state)?.of === 'whey';
 
+/** Words of a mishap, which call what is in the pot {milk}, as this make has it. */
+export const inPot = (state: MakeState, words: string): string =>
+  words.replaceAll('{milk}', isOfWhey(state) ? 'whey' : 'milk');
+
 /** Whether any salt goes in. */
 export const isSalted = (state: MakeState): boolean => hasDose(state, 'salt') || hasDose(state, 'brine-salt');
 

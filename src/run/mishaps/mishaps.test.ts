@@ -4,7 +4,7 @@ import { formatter, METRIC } from '../../core/units/format';
 import { MISTAKES } from '../../makes/mistakes';
 import { basic } from '../../plan/fixtures/briefs';
 import { at } from '../fixtures/walked';
-import { type Answers, costsSoFar, costsText, MISHAPS, mishapsAt, remedyFor } from '.';
+import { type Answers, askedOf, costsSoFar, costsText, MISHAPS, mishapsAt, remedyFor } from '.';
 import { ALL, f, plain } from './fixtures/every';
 
 /** What a larger answer makes of moisture, fat and yield: of what was asked, the degrees or minutes beyond, else what is left or was reached. */
@@ -85,11 +85,29 @@ describe('what can go wrong, and what to do then', () => {
     expect([...moved].sort()).toEqual(MOVES);
   });
 
+  it('calls what is in the pot what it is: whey where a whey is cooked, milk elsewhere', () => {
+    for (const { make, state, id, remedy } of ALL) {
+      const { text, asks } = askedOf(state, id);
+      const said = [text, ...asks.map((ask) => ask.text), remedy.now, remedy.why].join(' ');
+      expect(said, make).not.toMatch(/[{}]/);
+      if (make === 'whey-ricotta')
+        expect(said).not.toMatch(
+          /the milk (smells|was)|of the milk went|pour the milk|part of the milk|Cool milk/,
+        );
+      else if (id === 'half-milk') expect(text).toBe('Only part of the milk went in');
+    }
+    const whey = ALL.filter(({ make }) => make === 'whey-ricotta');
+    expect(whey.find(({ id }) => id === 'half-milk')?.remedy.now).toContain('rest of the whey');
+    expect(whey.find(({ answers }) => answers.how === 'flecks when it is heated')?.remedy.now).toContain(
+      'what it is cooked for',
+    );
+  });
+
   it('prints every line for reading', () => {
     mkdirSync('test-results/words', { recursive: true });
     const told = new Map<string, string[]>();
-    for (const { make, stage, id, answers, remedy } of ALL) {
-      const text = `${MISHAPS[id].text} ${JSON.stringify(answers)} ${remedy.discard ? 'DISCARD ' : ''}${remedy.now} | ${costsText(remedy, f)}`;
+    for (const { make, stage, id, answers, state, remedy } of ALL) {
+      const text = `${askedOf(state, id).text} ${JSON.stringify(answers)} ${remedy.discard ? 'DISCARD ' : ''}${remedy.now} | ${costsText(remedy, f)}`;
       told.set(text, [...(told.get(text) ?? []), `${make}/${stage}`]);
     }
     writeFileSync(

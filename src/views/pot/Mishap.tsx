@@ -11,8 +11,8 @@ import type { MakeState } from '../../run/makeState';
 import {
   type Ask,
   type Asks,
+  askedOf,
   costsText,
-  MISHAPS,
   mishapEvent,
   mishapsAt,
   remedyFor,
@@ -121,7 +121,7 @@ export function Mishap({
   const [named, setNamed] = useState<string | null>(null);
   const id = chosen !== null && here.includes(chosen) ? chosen : here[0];
   if (id === undefined) return null;
-  const { asks, text } = MISHAPS[id];
+  const { asks, text } = askedOf(state, id);
   const by = withs.find(({ name }) => name === (named ?? lastWith)) ?? withs[0] ?? null;
   const answers = asks.map((ask) => [ask.id, read(ask, typed, state, format, by)] as const);
   const wrong = asks.find((_, i) => answers[i]?.[1] === null);
@@ -143,7 +143,7 @@ export function Mishap({
         <Select
           label="This"
           value={id}
-          options={here.map((value) => ({ value, text: MISHAPS[value].text }))}
+          options={here.map((value) => ({ value, text: askedOf(state, value).text }))}
           onChange={(next: MistakeId) => {
             setChosen(next);
             setTyped({});
