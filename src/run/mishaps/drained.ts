@@ -80,8 +80,8 @@ export const DRAINED = {
       mend(
         isLactic(state)
           ? `Chill it in its cloth for ${format.minutes(30)}; then peel from the edge towards the middle, scraping with the back of a knife. A wet cloth next time.`
-          : `Wet the cloth with warm whey, wait ${format.minutes(5)}, peel slowly from the edge. Rub what tore with a hot spoon and put it back under its weight.`,
-        'A rough face.',
+          : `Wet the cloth with warm whey, wait ${format.minutes(5)}, peel slowly from the edge. ${does(stageAt(state), 'presses') ? 'Rub what tore with a hot spoon and put it back under its weight.' : 'Scrape off what tore, put it to the rest, and let it drain on.'}`,
+        does(stageAt(state), 'presses') ? 'A rough face.' : '',
         { yieldShare: -0.005 },
       ),
   },
