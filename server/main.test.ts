@@ -10,7 +10,7 @@ async function onTakenPort(args: string[]): Promise<{ said: string; code: number
   const holder = createServer();
   await new Promise<void>((ready) => holder.listen(0, '127.0.0.1', ready));
   const { port } = holder.address() as { port: number };
-  const server = spawn('npx', ['tsx', 'server/main.ts', '--port', String(port), ...args], {
+  const server = spawn('node', ['--import', 'tsx', 'server/main.ts', '--port', String(port), ...args], {
     cwd: ROOT,
     detached: true,
   });
