@@ -1,7 +1,8 @@
 /** Makes for a large kitchen, of every method in turn, as files. */
 import type { MakeFile } from '../src/files/make';
 import { METHODS } from '../src/makes';
-import { MODEL_VERSION, type Planned, planBrief } from '../src/plan/plan';
+import { MODEL_VERSION } from '../src/plan/modelVersion';
+import { type Planned, planBrief } from '../src/plan/plan';
 import type { MakeEvent } from '../src/run/events';
 
 const DAY_MS = 86_400_000;

@@ -2,7 +2,8 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { bookWith, METHODS, methodById } from '../makes';
 import type { Brief } from '../plan/brief/schema';
-import { MODEL_VERSION, planBrief } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
+import { planBrief } from '../plan/plan';
 import { convert } from './convert';
 import { checkFile, FILE_KINDS } from './kinds';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { METHODS } from '../makes';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import type { MakeEvent, NewEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import { makeCalendar } from './calendar';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import type { MakeEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import { readTable } from './table';

@@ -2,7 +2,7 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { scaledBy } from '../plan/larger';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import type { MakeEvent, NewEvent } from '../run/events';
 import { convert } from './convert';
 import { makeSchema } from './make';

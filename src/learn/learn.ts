@@ -1,6 +1,6 @@
 import { expOf, lnOf } from '../core/numeric/elementary';
 import { type Belief, type Held, type LearnedQuantity, Z90 } from '../plan/belief';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { byDay, type Dated, type Posterior, posteriorOf, WINDOW } from './fit';
 import { keyOf, type Learning, type Learnt } from './learnt';
 import { LEARNED_QUANTITIES, type LearnedOf, priorOf } from './quantities';

@@ -32,9 +32,6 @@ import { tellingOf } from './telling';
 import { warningsOf } from './warnings';
 import { type Dosed, potAtStart, worldOf } from './world';
 
-/** Model version: part of every frozen plan; raised when a number can come out differently. */
-export const MODEL_VERSION = 7;
-
 export type { Planned };
 
 interface Likely {

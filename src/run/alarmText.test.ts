@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { type Alarm, alarmsOf } from './alarms';
 import { alarmText } from './alarmText';
 import type { MakeEvent } from './events';

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { alarmsOf } from './alarms';
 import { aligned } from './aligned';
 import type { MakeEvent, NewEvent } from './events';

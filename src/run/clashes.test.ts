@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { clashesOf, type HandsOn, planHands, runHands } from './clashes';
 import { stateOf } from './state';
 

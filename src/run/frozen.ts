@@ -1,6 +1,7 @@
 import type { Method } from '../makes/method';
 import { type Courses, coursesOf } from '../plan/course';
-import { MODEL_VERSION, type Planned, planBrief } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
+import { type Planned, planBrief } from '../plan/plan';
 import { bookOf } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
 import type { MakeState } from './makeState';

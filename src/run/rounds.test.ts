@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { formatter, METRIC } from '../core/units/format';
 import type { Brief } from '../plan/brief/schema';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { alarmsOf, ringing } from './alarms';
 import type { MakeEvent } from './events';
 import { momentOf } from './moment';

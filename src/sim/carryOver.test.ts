@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { normal, seeded } from '../core/stats/random';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import type { MakeEvent, NewEvent } from '../run/events';
 import { carryOverFor, coastsOf } from '../run/pots';
 import { rampAdvice } from '../run/rampAdvice';

@@ -1,7 +1,7 @@
 import { learnFrom } from '../learn/learn';
 import type { Learning } from '../learn/learnt';
 import { taughtBy } from '../learn/samples';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { isOver, stateOf } from '../run/state';
 import type { Database, KeptTaught } from './db';
 import { keepLearning } from './learned';

@@ -1,5 +1,5 @@
 import type { Learning } from '../learn/learnt';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import type { AsLong } from './besideLog';
 import type { Database, KeptLearning, KeptTaught } from './db';
 

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest';
 import { readJson, readJsonFile } from '../files/readJson';
 import { paneer } from '../makes/methods/paneer';
 import { basic, planned } from '../plan/fixtures/briefs';
-import { MODEL_VERSION } from '../plan/plan';
+import { MODEL_VERSION } from '../plan/modelVersion';
 import { MOST_READINGS, type NewEvent } from '../run/events';
 import { stateOf } from '../run/state';
 import { rawOf, takeOutAside } from './aside';

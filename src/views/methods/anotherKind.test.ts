@@ -16,7 +16,7 @@ import type * as Makes from '../../makes/register';
 import type * as Sentence from '../../makes/sentence';
 import { basic, planned } from '../../plan/fixtures/briefs';
 import { kitOf } from '../../plan/kit';
-import { MODEL_VERSION } from '../../plan/plan';
+import { MODEL_VERSION } from '../../plan/modelVersion';
 import { alarmsOf } from '../../run/alarms';
 import { planHands } from '../../run/clashes';
 import { momentOf } from '../../run/moment';
