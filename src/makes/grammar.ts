@@ -170,6 +170,8 @@ export type EndedBy = 'done' | 'temperature' | 'time' | 'whey' | 'test' | 'pH';
 export interface About {
   /** What is in the pot. */
   of: 'milk' | 'whey';
+  /** What likely comes of it. */
+  yieldKg: number;
   treatment: string;
   setC: number;
   /** Minutes the clean break is wanted after; 0 where nobody says. */

@@ -8,6 +8,7 @@ import { resolveBrief } from './brief/resolve';
 import { basic } from './fixtures/briefs';
 import { SANITY_BANDS } from './fixtures/sanityBands';
 import { kitOf } from './kit';
+import { milkText } from './milkText';
 import { planBrief } from './plan';
 import { sentencesOf, sentenceText } from './sentences';
 import { uncertainInputs } from './spread/inputs';
@@ -41,7 +42,8 @@ const NEVER: readonly { of: (method: Method) => boolean; words: RegExp; because:
   },
   {
     of: ({ of }) => of === 'whey',
-    words: /milk (climbs|this hot|warms)|this milk|(into|all|have) the milk|off its label/i,
+    words:
+      /milk (climbs|this hot|warms)|this milk|(into|all|have) the milk|off its label|cream rising|homogenised/i,
     because: 'whey is in its pot',
   },
   {
@@ -104,6 +106,7 @@ describe.each(METHODS.map((method) => ({ id: method.id, method })))(
       const telling = tellingOf({ plan }, format);
       const said = sentencesOf(result.value, method, format, new Set(Object.keys(options)));
       const around = [
+        milkText(plan, method, format),
         ...kitOf(result.value, format).map(({ what, why }) => `${what}: ${why}`),
         ...teachesOf(result.value).map(({ of, note }) => `${of}: ${note}`),
         ...(ready.ok ? uncertainInputs(ready.value) : []).map(({ on, sharpenBy }) => `${on}: ${sharpenBy}`),

@@ -15,7 +15,8 @@ export function milkText({ brief }: Plan, { of }: Method, format: Format): strin
     `${format.litres(litres)} of ${MILK_OF[milk.species]} ${of}`,
     `${format.percent(fatPct, 1)} fat and ${format.percent(proteinPct, of === 'whey' ? 2 : 1)} protein`,
     TREATMENT_WORDS[treatment],
-    milk.homogenised ? FAT_WORDS.homogenised : FAT_WORDS.risen,
+    // The little fat of a whey sets nothing.
+    ...(of === 'whey' ? [] : [milk.homogenised ? FAT_WORDS.homogenised : FAT_WORDS.risen]),
     `${format.temp(startC)}${pH === undefined ? '' : `; pH ${format.pH(pH)}`}`,
     ...(heat ? [heatText(heat, format)] : []),
     ...(keepWarm ? [`kept warm ${KEPT_WORDS[keepWarm]}`] : []),

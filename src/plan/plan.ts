@@ -99,6 +99,7 @@ function cautionsOf(
   const { brief, stages, spans } = run;
   const about: About = {
     of: run.method.of,
+    yieldKg: predictions.yieldKg.likely,
     treatment: brief.milk.treatment,
     setC: Number(brief.options.setC ?? 0),
     wantedSetMin: Number(brief.options.wantedSetMin ?? 0),

@@ -109,4 +109,14 @@ describe('what lies outside the usual is told', () => {
     expect(told(basic('cultured-cottage'), 'standard')).toEqual([]);
     expect(told(basic('quick-stretched'), 'standard')).toEqual([]);
   });
+
+  it('hot curd is split where there is more of it than cools in one heap, and only there', () => {
+    for (const litres of [4, 6, 8, 20]) {
+      const { plan } = planned(basic('whole-milk-ricotta', { litres }));
+      const split = plan.cautions.filter(({ id }) => id === 'split-hot').map(({ stage }) => stage);
+      expect(split).toEqual(plan.predictions.yieldKg.likely > 2 ? ['drain'] : []);
+    }
+    expect(told(basic('whole-milk-ricotta', { litres: 20 }), 'split-hot')).toHaveLength(1);
+    expect(told(basic('whole-milk-ricotta', { litres: 4 }), 'split-hot')).toHaveLength(0);
+  });
 });

@@ -85,7 +85,7 @@ export default function MakePage() {
   const dose = state.plan.doses.find((one) => one.id === 'acid');
   const facts: [string, string][] = [
     [
-      'milk',
+      method?.of ?? 'milk',
       `${format.litres(state.plan.brief.milk.litres ?? 0)}${state.milkName ? ` of ${state.milkName}` : ''}, ${format.percent(state.plan.brief.milk.fatPct ?? 0, 1)} fat`,
     ],
     ['took', `${hoursText(review.tookMin)}, planned ${hoursText(review.plannedMin)}`],

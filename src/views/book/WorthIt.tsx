@@ -54,9 +54,7 @@ export function WorthIt({ state }: { state: MakeState }) {
         .
       </p>
       {worth.costPerKg === null ? (
-        <p className="text-[16px] text-ink-soft">
-          Say in the plan what the milk costs, and the money is told too.
-        </p>
+        <p className="text-[16px] text-ink-soft">Say its price in the plan, and the money is told too.</p>
       ) : (
         <div className="mt-2 max-w-[20rem]">
           <TextLine

@@ -196,7 +196,8 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string, methods
           ? trueProteinPct(protein, draft.species)
           : protein,
       treatment: draft.treatment,
-      homogenised: draft.homogenised,
+      // Not asked of a whey.
+      ...(!whey && { homogenised: draft.homogenised }),
       pH: read(whey ? 'wheyPH' : 'pH'),
       startC: read('startC'),
       pricePerLitre: read('pricePerLitre'),

@@ -50,7 +50,7 @@ export function MilkSentence({
       <HowMuch whey={whey} faults={faults} /> of <WhoseMilk /> {whey ? 'whey' : 'milk'}
       <FromSays />, <WhatIsInIt whey={whey} faults={faults} />. <WhenSays faults={faults} />
       {planned && <PotSays plan={planned.plan} />}
-      {method && <HeatSays method={method} faults={faults} />}. {nameless && <KeepMilk />}
+      {method && <HeatSays method={method} faults={faults} />}. {nameless && !whey && <KeepMilk />}
       {planned && <MilkShort planned={planned} />}
       {otherFaults.map((fault) => (
         <FaultText key={fault.path}>{faultText(fault, format)}</FaultText>
@@ -70,6 +70,7 @@ const HowMuch = memo(function HowMuch({ whey, faults }: Part) {
   const by = useAppSelector((state) => state.draft.by);
   const { volume, currency } = useAppSelector((state) => state.kitchen);
   const { volumeWord } = useFormat();
+  const of = whey ? 'whey' : 'milk';
   const price = (
     <DraftNumber
       name="pricePerLitre"
@@ -89,8 +90,8 @@ const HowMuch = memo(function HowMuch({ whey, faults }: Part) {
         value={by}
         said={by !== FIRST_DRAFT.by}
         options={[
-          { value: 'litres', text: 'I have', reason: 'What comes of the milk that is there.' },
-          { value: 'wantKg', text: 'I want', reason: 'How much milk that takes.' },
+          { value: 'litres', text: 'I have', reason: `What comes of the ${of} that is there.` },
+          { value: 'wantKg', text: 'I want', reason: `How much ${of} that takes.` },
         ]}
         onChange={(next) => dispatch(draftChanged({ by: next }))}
       />{' '}
@@ -203,19 +204,23 @@ const WhatIsInIt = memo(function WhatIsInIt({ whey, faults }: Part) {
         />
         ,
       </Held>{' '}
-      <Held>
-        <SayPick
-          label="Fat globules"
-          value={homogenised ? 'yes' : 'no'}
-          said={homogenised}
-          options={[
-            { value: 'no', text: FAT_WORDS.risen },
-            { value: 'yes', text: FAT_WORDS.homogenised, reason: 'Sets finer and drains slower.' },
-          ]}
-          onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes' }))}
-        />
-        ,
-      </Held>{' '}
+      {!whey && (
+        <>
+          <Held>
+            <SayPick
+              label="Fat globules"
+              value={homogenised ? 'yes' : 'no'}
+              said={homogenised}
+              options={[
+                { value: 'no', text: FAT_WORDS.risen },
+                { value: 'yes', text: FAT_WORDS.homogenised, reason: 'Sets finer and drains slower.' },
+              ]}
+              onChange={(value) => dispatch(draftChanged({ homogenised: value === 'yes' }))}
+            />
+            ,
+          </Held>{' '}
+        </>
+      )}
       <Held>
         <DraftSay
           name="startC"

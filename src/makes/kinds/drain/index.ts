@@ -25,6 +25,8 @@ const LONGEST = 16 * 60;
 const LONGEST_BAG_H = 48;
 /** A covered colander over its whey cools this much, °C. Common practice. */
 const COLANDER_COOLS_C = 3;
+/** So much hot curd cools in one heap, kg. From memory. */
+const ONE_HEAP_KG = 2;
 /** What a room is where nothing else is said, °C. */
 const WARM_C = 20;
 
@@ -249,10 +251,11 @@ export const drain = kindOf<DrainParams>({
           : [],
     );
   },
-  cautions: (params, { setC }) => {
+  cautions: (params, { setC, yieldKg }) => {
     if (params.in === 'basket') return ['hang-cold'];
     return [
-      ...(setC >= 60 ? (['hot-whey', 'split-hot'] as const) : []),
+      ...(setC >= 60 ? (['hot-whey'] as const) : []),
+      ...(setC >= 60 && yieldKg > ONE_HEAP_KG ? (['split-hot'] as const) : []),
       // What stands in the fridge is not told that it stands out of it.
       ...(inFridge(params) ? [] : (['warm-time'] as const)),
     ];
