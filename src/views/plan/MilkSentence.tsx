@@ -48,7 +48,7 @@ export function MilkSentence({
   return (
     <section aria-label="In the pail" className="sentence mt-1">
       <HowMuch whey={whey} faults={faults} /> of <WhoseMilk /> {whey ? 'whey' : 'milk'}
-      <FromSays />, <WhatIsInIt whey={whey} faults={faults} />. <WhenSays faults={faults} />
+      <FromSays />, <WhatIsInIt whey={whey} faults={faults} /> <WhenSays faults={faults} />
       {planned && <PotSays plan={planned.plan} />}
       {method && <HeatSays method={method} faults={faults} />}. {nameless && !whey && <KeepMilk />}
       {planned && <MilkShort planned={planned} />}
@@ -167,7 +167,7 @@ const WARMTH = { min: 0, max: 40 };
 const MILK_PH = { min: 6.2, max: 6.9 };
 const WHEY_PH = { min: 5, max: 6.8 };
 
-/** Fat, protein, what was done to it, how warm and how sour it is. */
+/** Fat, protein, what was done to it, how warm and how sour it is, and the end of that sentence. */
 const WhatIsInIt = memo(function WhatIsInIt({ whey, faults }: Part) {
   const dispatch = useAppDispatch();
   const format = useFormat();
@@ -233,26 +233,29 @@ const WhatIsInIt = memo(function WhatIsInIt({ whey, faults }: Part) {
         ;
       </Held>{' '}
       {whey ? 'its pH' : 'pH'}{' '}
-      {whey ? (
-        <DraftSay
-          name="wheyPH"
-          label="pH of the whey"
-          step={0.05}
-          hint="Above 5.2, or nothing gathers."
-          slide={WHEY_PH}
-          faults={faults}
-        />
-      ) : (
-        <DraftSay
-          name="pH"
-          label="pH, if measured"
-          step={0.05}
-          placeholder="not measured"
-          hint={`Where nobody measured it, ${format.pH(6.65)} or so is reckoned with, and its spread.`}
-          slide={MILK_PH}
-          faults={faults}
-        />
-      )}
+      <Held>
+        {whey ? (
+          <DraftSay
+            name="wheyPH"
+            label="pH of the whey"
+            step={0.05}
+            hint="Above 5.2, or nothing gathers."
+            slide={WHEY_PH}
+            faults={faults}
+          />
+        ) : (
+          <DraftSay
+            name="pH"
+            label="pH, if measured"
+            step={0.05}
+            placeholder="not measured"
+            hint={`Where nobody measured it, ${format.pH(6.65)} or so is reckoned with, and its spread.`}
+            slide={MILK_PH}
+            faults={faults}
+          />
+        )}
+        .
+      </Held>
     </>
   );
 });

@@ -28,7 +28,6 @@ export const addCoagulant = kindOf<Record<string, never>>({
   ],
   takes: () => ['coagulant'],
   uses: () => ['pot'],
-  kit: () => [],
   toleranceC: [2, 2],
   predict: (world, _params, pot) => {
     const { coagulant } = world;

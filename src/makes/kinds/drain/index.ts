@@ -25,7 +25,7 @@ const LONGEST = 16 * 60;
 const LONGEST_BAG_H = 48;
 /** A covered colander over its whey cools this much, °C. Common practice. */
 const COLANDER_COOLS_C = 3;
-/** So much hot curd cools in one heap, kg. From memory. */
+/** So much hot curd cools in one heap, kg, as its caution says. From memory. */
 const ONE_HEAP_KG = 2;
 /** What a room is where nothing else is said, °C. */
 const WARM_C = 20;
