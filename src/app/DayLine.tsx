@@ -19,7 +19,8 @@ const AXIS = 24;
 
 /** The next day at a glance, over every view: each running make a strand with its stage and countdown. */
 export function DayLine({ demo }: { demo: boolean }) {
-  const now = useNow(1000);
+  // A pixel of it is a minute or more; what counts down does so by itself.
+  const now = useNow(5_000);
   const running = useAppSelector(selectRunning);
   const loaded = useAppSelector((state) => state.data.loaded);
   const kitchen = useAppSelector((state) => state.kitchen);
@@ -119,7 +120,7 @@ export function DayLine({ demo }: { demo: boolean }) {
               small
             >
               <Suspense fallback={null}>
-                <Strand make={make} now={now} top={AXIS + row * ROW} height={ROW} x={x} width={width} />
+                <Strand make={make} top={AXIS + row * ROW} height={ROW} x={x} width={width} />
               </Suspense>
             </Boundary>
           ))}

@@ -61,7 +61,7 @@ function useLed(view: RefObject<HTMLElement | null>): void {
 
 /** What is on every view: the day line over it, the ways around beside or below it. */
 export function Shell() {
-  const { startOver } = usePorts();
+  const { startOver, quiet } = usePorts();
   useLearner();
   const look = useAppSelector((state) => state.kitchen.look);
   const aside = useAppSelector(selectAside);
@@ -76,9 +76,9 @@ export function Shell() {
   const [palette, setPalette] = useState<'never' | 'shut' | 'open'>('never');
   useEffect(() => {
     // Fetched while nothing else is wanted, so that it is there when its key is pressed.
-    const idle = setTimeout(() => void loadPalette(), 1500);
+    const idle = setTimeout(() => void quiet().then(loadPalette), 1500);
     return () => clearTimeout(idle);
-  }, []);
+  }, [quiet]);
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const command = (event.ctrlKey || event.metaKey) && event.key === 'k';

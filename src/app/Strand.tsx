@@ -1,22 +1,21 @@
+import { useMemo } from 'react';
 import { Link, useLocation } from 'react-router';
 import { expectedEnd, readyAt } from '../run/expect';
 import { momentOf } from '../run/moment';
 import { stageAt, timed } from '../run/state';
 import type { MakeView } from '../store/folded';
-import { useFormat } from '../store/hooks';
+import { useFormat, useNow } from '../store/hooks';
 import { clockText, countdownText } from '../views/common/times';
 
 /** A running make on the day line: from when it began to when it will be ready, with what is being done. */
 export default function Strand({
   make,
-  now,
   top,
   height,
   x,
   width,
 }: {
   make: MakeView;
-  now: number;
   top: number;
   height: number;
   x(at: number): number;
@@ -25,7 +24,8 @@ export default function Strand({
   const format = useFormat();
   const { pathname } = useLocation();
   const { state } = make;
-  const moment = momentOf(state, format);
+  const now = useNow(1000);
+  const moment = useMemo(() => momentOf(state, format), [state, format]);
   const due = timed(stageAt(state)) ? expectedEnd(state) : moment.endsAt;
   const end = readyAt(state, now);
   const left = Math.max(0, x(state.startedAt));

@@ -97,18 +97,20 @@ async function begin() {
   await fetchedFirst();
   void navigator.storage?.persist?.();
   holdPresses(document);
+  const quiet = watchQuiet(window);
   createRoot(root).render(
     <StrictMode>
       <PortsContext
         value={{
           clock,
           planner: workerPlanner(),
-          learner: workerLearner(db.name, watchQuiet(window)),
+          learner: workerLearner(db.name, quiet),
           scheduler: workerScheduler(),
           archive: workerArchive(db.name),
           instruments: serverInstruments(clock),
           db,
           ring: machineRing(),
+          quiet,
           startOver,
         }}
       >

@@ -95,6 +95,8 @@ export interface Ports {
   instruments: Instruments;
   db: Database;
   ring: Ring;
+  /** Resolves when nobody scrolls, points or types: what nobody waits for asks it first. */
+  quiet(): Promise<void>;
   /** Lays the invented kitchen out anew; null in the maker's own. */
   startOver: (() => Promise<void>) | null;
 }
