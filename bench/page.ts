@@ -43,7 +43,7 @@ try {
   await page.getByTestId('yield').waitFor();
   const field = page.getByRole('textbox', { name: 'Milk', exact: true });
   await field.focus();
-  /** From the key's own time stamp to the first frame after the figures have changed; the spread's draws follow. */
+  /** From the time stamp of a key that changes the number to the first frame after the figures have changed; the spread's draws follow. */
   await page.evaluate(() => {
     const log: { key: number[]; spread: number[]; long: number[] } = { key: [], spread: [], long: [] };
     Object.assign(window, { log });
@@ -56,6 +56,12 @@ try {
       'keydown',
       (event) => {
         pressed = event.timeStamp;
+      },
+      true,
+    );
+    document.addEventListener(
+      'input',
+      () => {
         waiting = true;
       },
       true,
