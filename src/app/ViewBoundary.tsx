@@ -2,15 +2,13 @@ import type { ReactNode } from 'react';
 import { useLocation } from 'react-router';
 import { draftSet, FIRST_DRAFT } from '../store/slices/draft';
 import { reckonerSet } from '../store/slices/reckoner';
-import { useAppDispatch, useAppSelector } from '../store/store';
+import { useAppStore } from '../store/store';
 import { type Behind, Boundary, useBehind } from '../views/common/Boundary';
 
 /** The view at an address within a boundary of its own, which knows what lies behind it. */
 export function ViewBoundary({ children }: { children: ReactNode }) {
   const { pathname } = useLocation();
-  const dispatch = useAppDispatch();
-  const draft = useAppSelector((state) => state.draft);
-  const reckoner = useAppSelector((state) => state.reckoner);
+  const { dispatch, getState } = useAppStore();
   const behindThing = useBehind();
   const [, view = '', id] = pathname.split('/');
   const behind = (): Behind | null => {
@@ -18,12 +16,12 @@ export function ViewBoundary({ children }: { children: ReactNode }) {
     if (id && view === 'methods') return behindThing({ table: 'methods', id });
     if (view === 'plan')
       return {
-        raw: async () => draft,
+        raw: async () => getState().draft,
         takeOut: { text: 'Begin with an empty plan', act: async () => dispatch(draftSet(FIRST_DRAFT)) },
       };
     if (view === 'reckon')
       return {
-        raw: async () => reckoner,
+        raw: async () => getState().reckoner,
         takeOut: { text: 'Empty its forms', act: async () => dispatch(reckonerSet({})) },
       };
     return null;

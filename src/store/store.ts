@@ -1,5 +1,5 @@
 import { configureStore, createListenerMiddleware, createSelector, isAnyOf } from '@reduxjs/toolkit';
-import { shallowEqual, useDispatch, useSelector } from 'react-redux';
+import { shallowEqual, useDispatch, useSelector, useStore } from 'react-redux';
 import type { Summary } from '../run/line';
 import { allUsed } from '../run/uses';
 import type { Database, SettingKey } from './db';
@@ -92,6 +92,8 @@ export type State = ReturnType<Store['getState']>;
 
 export const useAppSelector = useSelector.withTypes<State>();
 export const useAppDispatch = useDispatch.withTypes<Store['dispatch']>();
+/** For what is looked up only when something is pressed. */
+export const useAppStore = useStore.withTypes<Store>();
 
 /** Everything that is here and cannot be read. */
 export const selectAside = createSelector([(state: State) => state.data.aside], (aside) =>

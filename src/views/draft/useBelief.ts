@@ -1,59 +1,63 @@
 import { useMemo } from 'react';
+import { shallowEqual } from 'react-redux';
 import { beliefFor } from '../../learn/learn';
+import { methodById } from '../../makes';
 import type { Belief } from '../../plan/belief';
 import type { Plan } from '../../plan/schema';
-import { potFor } from '../../plan/tools';
-import { useMethod } from '../../store/methodBook';
-import { selectRunning, useAppSelector } from '../../store/store';
-
-/** The pot a draft is made in: the one chosen, or the one that would be taken for a plan of it. */
-function usePotId(plan: Plan | null): string | null {
-  const chosen = useAppSelector((state) => state.draft.potId);
-  const pots = useAppSelector((state) => state.kitchen.pots);
-  const running = useAppSelector(selectRunning);
-  const method = useMethod(plan?.method);
-  if (chosen !== null || plan === null) return chosen;
-  const busy = new Set(running.map(({ state }) => state.pot?.id));
-  return (
-    potFor(
-      { plan, method },
-      pots?.filter(({ id }) => !busy.has(id)),
-    )?.pot.id ?? null
-  );
-}
+import { methodBook } from '../../store/methodBook';
+import { type State, useAppSelector } from '../../store/store';
+import { potTaken } from './pot';
 
 const NOTHING: Belief = {};
 
-/**
- * What has been learned of the things a draft is of, its milk, goods, pot and make, but for what the maker leaves out; `plan` says
- * which pot it wants.
- */
-export function useBelief(plan: Plan | null): Belief {
-  const pot = usePotId(plan);
-  const learning = useAppSelector((state) => state.learning.learning);
-  const plain = useAppSelector((state) => state.learning.plain);
-  const leftOut = useAppSelector((state) => state.kitchen.leftOut);
-  const { method, milkId, goods } = useAppSelector((state) => state.draft);
-  const milks = useAppSelector((state) => state.data.milks);
-  const shelf = useAppSelector((state) => state.data.goods);
-  const whey = useMethod(method)?.of === 'whey';
-  const milk = whey ? undefined : milks.find(({ id }) => id === milkId)?.name;
-  const { coagulant, culture } = goods;
-  return useMemo(() => {
-    if (!learning || plain) return NOTHING;
-    const sources = {
+/** What a draft is of, by what something may have been learned of; `plan` says which pot it wants. */
+function drawnFrom(state: State, plan: Plan | null) {
+  const { method, milkId, goods, potId } = state.draft;
+  const { milks, goods: shelf } = state.data;
+  const whey = methodById(method, methodBook(state))?.of === 'whey';
+  const named = (id: string | undefined) => shelf.find((good) => good.id === id)?.name;
+  return {
+    learning: state.learning.plain ? null : state.learning.learning,
+    leftOut: state.kitchen.leftOut,
+    method,
+    milk: whey ? undefined : milks.find(({ id }) => id === milkId)?.name,
+    coagulant: goods.coagulant,
+    coagulantName: named(goods.coagulant),
+    culture: goods.culture,
+    cultureName: named(goods.culture),
+    pot: plan === null ? potId : (potTaken(state, plan)?.id ?? null),
+  };
+}
+
+function believed(of: ReturnType<typeof drawnFrom>): Belief {
+  if (!of.learning) return NOTHING;
+  const { learning, leftOut, method, milk, coagulant, coagulantName, culture, cultureName, pot } = of;
+  const belief = beliefFor(
+    learning,
+    {
       method,
       ...(milk !== undefined && { milk }),
       ...(coagulant !== undefined && { coagulant }),
       ...(culture !== undefined && { culture }),
       ...(pot !== null && { pot }),
-    };
-    const named = (id: string | undefined) => shelf.find((good) => good.id === id)?.name;
-    const [coagulantName, cultureName] = [named(coagulant), named(culture)];
-    const belief = beliefFor(learning, sources, leftOut, {
+    },
+    leftOut,
+    {
       ...(coagulantName !== undefined && { coagulant: coagulantName }),
       ...(cultureName !== undefined && { culture: cultureName }),
-    });
-    return Object.keys(belief).length === 0 ? NOTHING : belief;
-  }, [learning, plain, leftOut, method, milk, coagulant, culture, pot, shelf]);
+    },
+  );
+  return Object.keys(belief).length === 0 ? NOTHING : belief;
+}
+
+/**
+ * What has been learned of the things a draft is of, its milk, goods, pot and make, but for what the maker leaves out; `plan` says
+ * which pot it wants.
+ */
+export const beliefOf = (state: State, plan: Plan | null): Belief => believed(drawnFrom(state, plan));
+
+/** The same, followed; the same object while nothing of it changes. */
+export function useBelief(plan: Plan | null): Belief {
+  const of = useAppSelector((state) => drawnFrom(state, plan), shallowEqual);
+  return useMemo(() => believed(of), [of]);
 }

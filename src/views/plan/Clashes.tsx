@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
 import type { Planned } from '../../plan/plan';
@@ -22,7 +22,15 @@ function saidIn(hands: readonly HandsOn[], of: Told, method: Method | undefined,
 }
 
 /** Where this plan and the pots that are on the heat want the same hands. */
-export function Clashes({ planned, method, startMs }: { planned: Planned; method: Method; startMs: number }) {
+export const Clashes = memo(function Clashes({
+  planned,
+  method,
+  startMs,
+}: {
+  planned: Planned;
+  method: Method;
+  startMs: number;
+}) {
   const format = useFormat();
   const running = useAppSelector(selectRunning);
   const hands = Math.floor(useAppSelector((state) => state.kitchen.hands) ?? 1);
@@ -61,4 +69,4 @@ export function Clashes({ planned, method, startMs }: { planned: Planned; method
       )}
     </ul>
   );
-}
+});

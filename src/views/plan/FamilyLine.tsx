@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { isLiquidAcid } from '../../core/acid/acids';
 import { type MethodBook, methodById } from '../../makes';
 import { type Method, numberOption } from '../../makes/method';
@@ -40,7 +40,7 @@ function zonesOf(method: Method, hottestC: number, methods: MethodBook): Zone[] 
 }
 
 /** The family's line of temperature against acid; pulled across a border, one make becomes the other. */
-export function FamilyLine({ planned }: { planned: Planned }) {
+export const FamilyLine = memo(function FamilyLine({ planned }: { planned: Planned }) {
   const dispatch = useAppDispatch();
   const format = useFormat();
   const brief = planned.plan.brief as Resolved;
@@ -81,4 +81,4 @@ export function FamilyLine({ planned }: { planned: Planned }) {
       />
     </section>
   );
-}
+});

@@ -194,10 +194,11 @@ export function Product({ id, method, faults, plan }: ProductProps) {
 /** What the make could take and does not, each put in with one tap. */
 export function Addable({ method, plan }: { method: Method; plan: Plan }) {
   const dispatch = useAppDispatch();
-  const draft = useAppSelector((state) => state.draft);
+  const withCalcium = useAppSelector((state) => state.draft.calcium);
+  const withCream = useAppSelector((state) => state.draft.cream);
   const has = (id: Dose['id']) => plan.doses.some((dose) => dose.id === id);
-  const calcium = method.coagulant !== null && !draft.calcium && !has('calcium');
-  const cream = method.cream !== null && !draft.cream && !has('cream');
+  const calcium = method.coagulant !== null && !withCalcium && !has('calcium');
+  const cream = method.cream !== null && !withCream && !has('cream');
   if (!calcium && !cream) return null;
   return (
     <p className="stitch mt-1.5 flex flex-wrap gap-x-2 pt-0.5">

@@ -1,5 +1,5 @@
 import { format as formatDate } from 'date-fns';
-import { useId, useState } from 'react';
+import { memo, useId, useState } from 'react';
 import { parse } from '../../core/faults/zodFaults';
 import { trueProteinPct } from '../../core/milk/species';
 import { type KnownMilk, knownMilkSchema, pastUseBy } from '../../kitchen/milk';
@@ -7,7 +7,7 @@ import type { Planned } from '../../plan/planned';
 import { useFormat, useNow } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { draftChanged } from '../../store/slices/draft';
-import { selectUsed, useAppDispatch, useAppSelector } from '../../store/store';
+import { selectUsed, useAppDispatch, useAppSelector, useAppStore } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { Sheet } from '../../ui/parts/Sheet';
 import { toastWrong } from '../../ui/parts/toast';
@@ -21,7 +21,8 @@ import { warmedAt } from './planTimes';
 export function useMilkPick() {
   const dispatch = useAppDispatch();
   const milks = useAppSelector((state) => state.data.milks);
-  const { milkId, poured } = useAppSelector((state) => state.draft);
+  const milkId = useAppSelector((state) => state.draft.milkId);
+  const poured = useAppSelector((state) => state.draft.poured);
   const planWith = useMilk();
   return {
     value: milkId ?? '',
@@ -38,13 +39,14 @@ export function useMilkPick() {
 }
 
 /** Says where there is too little of a lot that is planned with, or where it is warmed after its use-by. */
-export function MilkShort({ planned }: { planned: Planned }) {
+export const MilkShort = memo(function MilkShort({ planned }: { planned: Planned }) {
   const format = useFormat();
   const used = useAppSelector(selectUsed);
   const milks = useAppSelector((state) => state.data.milks);
-  const draft = useAppSelector((state) => state.draft);
+  const milkId = useAppSelector((state) => state.draft.milkId);
+  const poured = useAppSelector((state) => state.draft.poured);
   const now = useNow(60_000);
-  const wanted = milksOf(planned, draft, milks);
+  const wanted = milksOf(planned, { milkId, poured }, milks);
   const warmed = formatDate(warmedAt(planned.plan, now), 'yyyy-MM-dd');
   const past = milks.filter((milk) => wanted.some(({ id }) => id === milk.id) && pastUseBy(milk, warmed));
   return (
@@ -64,18 +66,18 @@ export function MilkShort({ planned }: { planned: Planned }) {
       ))}
     </>
   );
-}
+});
 
 /** Keeps the milk of the plan under a name. */
 export function KeepMilk() {
   const { db } = usePorts();
-  const dispatch = useAppDispatch();
-  const draft = useAppSelector((state) => state.draft);
+  const { dispatch, getState } = useAppStore();
   const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
   const [open, setOpen] = useState(false);
   const [name, setName] = useState('');
   const id = useId();
   const keep = async () => {
+    const { draft } = getState();
     const { fatPct, proteinPct, pH, startC, pricePerLitre } = draft.fields;
     const milk = parse<KnownMilk>(knownMilkSchema, {
       id: crypto.randomUUID(),

@@ -15,7 +15,7 @@ import { FIELDS } from '../draft/briefOf';
 import { DraftNumber, DraftSay, figuresOf } from './DraftNumber';
 import { HeatSays } from './HeatSays';
 import { KeepMilk, MilkShort, useMilkPick } from './MilkPicker';
-import { PotSays } from './PotPicker';
+import { PotSays } from './PotSays';
 import { WhenSays } from './When';
 
 /** Faults that stand at a value of the sentence; the rest are told beneath it. */
@@ -29,7 +29,7 @@ const AT_A_VALUE = new Set([
 ]);
 
 /** What is in the pail, or what is wanted on the table; when, and in and on what: a sentence whose values one changes. */
-export function MilkSentence({
+export const MilkSentence = memo(function MilkSentence({
   method,
   faults,
   planned,
@@ -57,7 +57,7 @@ export function MilkSentence({
       ))}
     </section>
   );
-}
+});
 
 interface Part {
   whey: boolean;

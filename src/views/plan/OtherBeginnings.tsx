@@ -1,5 +1,5 @@
 import { format as formatDate, parseISO } from 'date-fns';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
@@ -18,7 +18,7 @@ const SCORE_WORDS = ['not tasted', '1, not again', '2, meh', '3, fine', '4, good
 const WALL = "yyyy-MM-dd'T'HH:mm";
 
 /** A make that is under way already, or over: begun in the middle, or straight into the book. */
-export function OtherBeginnings({
+export const OtherBeginnings = memo(function OtherBeginnings({
   plan,
   rests,
   begin,
@@ -47,7 +47,7 @@ export function OtherBeginnings({
       </div>
     </Sheet>
   );
-}
+});
 
 /** A stage that has lasted longer than this is no make under way, days. */
 const MOST_DAYS = 60;

@@ -1,3 +1,4 @@
+import type { RefObject } from 'react';
 import type { Result } from '../../core/faults/fault';
 import type { Brief } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
@@ -13,11 +14,11 @@ import { draftOf } from '../draft/draftOf';
 
 /** The plan on paper, in a calendar, as text and as a file; and a file back in. */
 export function OutAndIn({
-  planned,
+  latest,
   title,
   startWall,
 }: {
-  planned: Planned;
+  latest: RefObject<Planned>;
   title: string;
   startWall: string;
 }) {
@@ -28,7 +29,7 @@ export function OutAndIn({
   const as = async (to: 'markdown' | 'ics', ending: string, type: string) => {
     try {
       const { give } = await import('./takeAndGive');
-      const text = give(planned, to, startWall, methods);
+      const text = give(latest.current, to, startWall, methods);
       if (text.ok) saveText(`${name}.${ending}`, text.value, type);
       else toastWrong(text.faults.map((fault) => `${fault.problem}; ${fault.remedy}`).join(' '));
     } catch (error) {
@@ -59,7 +60,7 @@ export function OutAndIn({
         <Button size="small" onClick={() => void as('markdown', 'md', 'text/markdown')}>
           As text
         </Button>
-        <Button size="small" onClick={() => saveFile(`${name}.plan.json`, planned.plan)}>
+        <Button size="small" onClick={() => saveFile(`${name}.plan.json`, latest.current.plan)}>
           As a file
         </Button>
       </div>

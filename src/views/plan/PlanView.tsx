@@ -20,8 +20,10 @@ export default function PlanView() {
   const chosen = useMethod(draft.method);
   const now = useNow(60_000);
   // Nobody sees the paper while typing: it may follow a moment later, the first time too. What nobody has chosen is not printed.
-  const onPaper = useDeferredValue(draft.chosen ? live.planned : null, null);
+  const onPaper = useDeferredValue(draft.chosen ? live.settled : null, null);
   const plan = live.planned?.plan ?? null;
+  // The figures come at once; what the sentence says of the pot and of what is left of the milk may follow.
+  const soon = useDeferredValue(live.planned);
   const mending = useRef<HTMLElement>(null);
   const atMending = useHere(mending);
   const [fromShelf, setFromShelf] = useState(false);
@@ -46,14 +48,15 @@ export default function PlanView() {
           ) : (
             <h1 className="name text-[30px] leading-tight tab:text-[36px]">What could this milk become?</h1>
           )}
-          <MilkSentence method={chosen} faults={live.faults} planned={live.planned} />
+          <MilkSentence method={chosen} faults={live.faults} planned={soon} />
           {!draft.chosen && <Shelves onChosen={taken} />}
           {draft.chosen && chosen && (!live.planned || atMending.here) && (
             <ToMend method={chosen} faults={live.faults} place={mending} at={atMending} />
           )}
-          {draft.chosen && live.planned && (
+          {draft.chosen && live.planned && live.settled && (
             <Scene
               planned={live.planned}
+              settled={live.settled}
               own={live.own}
               method={live.planned.method}
               brief={live.brief}

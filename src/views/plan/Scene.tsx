@@ -1,5 +1,5 @@
 import { format as formatDate } from 'date-fns';
-import { memo, type ReactNode, useDeferredValue } from 'react';
+import { memo, type ReactNode, type RefObject, useDeferredValue, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
@@ -28,12 +28,15 @@ import { WithLearned } from './WithLearned';
 /** Pail, what comes of it and the doses, standing on one shelf; the make in sentences beneath. */
 export function Scene({
   planned,
+  settled,
   own,
   method,
   brief,
   faults,
 }: {
   planned: Planned;
+  /** The plan as what stands beneath the make tells it: it follows when nothing more of the figures is to come. */
+  settled: Planned;
   /** Whether the spread shown is this plan's own already. */
   own: boolean;
   method: Method;
@@ -44,9 +47,12 @@ export function Scene({
   const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
-  // The make in sentences may follow a moment later, and what stands beneath it the first time too.
+  // The make in sentences may follow a moment later, and what stands beneath it later still, the first time too.
   const soon = useDeferredValue(planned);
-  const later = useDeferredValue(planned, null);
+  const later = useDeferredValue(settled, null);
+  // What is done with a plan is done with the one of now, whichever is told where one presses.
+  const latest = useRef(planned);
+  latest.current = planned;
   const { plan } = planned;
   const p = plan.predictions;
   const pail = pailOf(planned, format);
@@ -69,11 +75,11 @@ export function Scene({
         <div className="order-3 min-w-0 tab:order-none lap:col-start-1 lap:row-span-2 lap:row-start-1">
           <PailFigure {...pail} />
           <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
-          <Clashes planned={planned} method={method} startMs={times.startMs} />
+          <Clashes planned={soon} method={soon.method} startMs={timesOf(soon.plan, now).startMs} />
         </div>
         <Comes plan={plan} method={method} times={times}>
           <OtherBeginnings
-            plan={plan}
+            plan={soon.plan}
             rests={stale || start.starting}
             begin={start.begin}
             enter={start.enter}
@@ -106,9 +112,11 @@ export function Scene({
         against={against}
         faults={faults}
       />
+      {later && soon.method.heatLine && <FamilyLine planned={soon} />}
       {later && (
         <Below
           planned={later}
+          latest={latest}
           method={later.method}
           against={against}
           startMs={timesOf(later.plan, now).startMs}
@@ -126,30 +134,31 @@ export function Scene({
   );
 }
 
-/** What follows the make: the family's line, what the yield hangs on, what if, whether more is worth it, what has to stand ready. */
+/** What follows the make: what the yield hangs on, what if, whether more is worth it, what has to stand ready. */
 const Below = memo(function Below({
   planned,
+  latest,
   method,
   against,
   startMs,
 }: {
   planned: Planned;
+  latest: RefObject<Planned>;
   method: Method;
   against: Planned | null;
   startMs: number;
 }) {
   return (
     <>
-      {method.heatLine && <FamilyLine planned={planned} />}
       <div className="mt-4 grid gap-x-8 gap-y-4 tab:grid-cols-2 lap:grid-cols-[1.1fr_1.45fr_0.85fr]">
         {/* Its place stays while the spread is on its way. */}
         <div>
           <Hinges planned={planned} />
         </div>
         <div className="space-y-4">
-          <WhatIf planned={planned} method={method} against={against} />
+          <WhatIf planned={planned} latest={latest} method={method} against={against} />
           <OutAndIn
-            planned={planned}
+            latest={latest}
             title={method.title}
             startWall={formatDate(startMs, "yyyy-MM-dd'T'HH:mm")}
           />

@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { type RefObject, useMemo } from 'react';
 import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
 import { changes, type Difference, differences } from '../../plan/compare';
@@ -7,7 +7,7 @@ import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
-import { useAppDispatch, useAppSelector } from '../../store/store';
+import { useAppSelector, useAppStore } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../draft/draftOf';
 import { useBelief } from '../draft/useBelief';
@@ -30,21 +30,23 @@ const MOST = 8;
 /** What if: this plan set aside, a copy changed, the differences in words with those that matter first. */
 export function WhatIf({
   planned,
+  latest,
   method,
   against,
 }: {
   planned: Planned;
+  /** The plan of now, which is what is set aside and changed. */
+  latest: RefObject<Planned>;
   method: Method;
   against: Planned | null;
 }) {
-  const dispatch = useAppDispatch();
-  const kitchen = useAppSelector((state) => state.kitchen);
-  const draft = useAppSelector((state) => state.draft);
+  const { dispatch, getState } = useAppStore();
+  const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
   const format = useFormat();
   const { brief } = planned.plan;
-  const litres = brief.milk.litres ?? 1;
-  const aside = () => dispatch(draftChanged({ against: brief }));
-  const field = (name: 'litres' | 'fatPct' | 'startC', value: number) => {
+  const milk = () => latest.current.plan.brief.milk;
+  const aside = () => dispatch(draftChanged({ against: latest.current.plan.brief }));
+  const field = (name: 'litres' | 'fatPct', value: number) => {
     if (!against) aside();
     dispatch(draftChanged({ by: 'litres' }));
     dispatch(fieldsSet({ [name]: { value: Math.round(value * 100) / 100, text: null } }));
@@ -57,10 +59,10 @@ export function WhatIf({
           Set this plan aside, change a copy of it, and see what it changes.
         </p>
         <div className="mt-2 flex flex-wrap gap-2">
-          <Button size="small" onClick={() => field('litres', litres * 2)}>
+          <Button size="small" onClick={() => field('litres', 2 * (milk().litres ?? 1))}>
             twice the milk
           </Button>
-          <Button size="small" onClick={() => field('fatPct', (brief.milk.fatPct ?? 3.7) + 0.5)}>
+          <Button size="small" onClick={() => field('fatPct', (milk().fatPct ?? 3.7) + 0.5)}>
             half a point more fat
           </Button>
           <Button size="small" onClick={aside}>
@@ -80,6 +82,7 @@ export function WhatIf({
           <Button
             size="small"
             onClick={() => {
+              const { draft, kitchen } = getState();
               dispatch(
                 draftSet({ ...draftOf(against.plan.brief, kitchen, draft.milkId, [method]), against: null }),
               );
@@ -95,7 +98,7 @@ export function WhatIf({
       <p className="text-[15px]">
         {changed.length === 0
           ? 'Change anything: the first plan stands beside it, dotted on the track.'
-          : `Changed: ${changed.map((one) => changeText(one, method, format, kitchen.proteinBasis === 'crude' ? brief.milk.species : null)).join(', ')}.`}
+          : `Changed: ${changed.map((one) => changeText(one, method, format, crude ? brief.milk.species : null)).join(', ')}.`}
       </p>
       <ul className="mt-1">
         {found.slice(0, MOST).map((one) => (

@@ -52,7 +52,10 @@ function Away() {
 
 /** When it begins or is ready, in a sentence that opens on its times. */
 export function WhenSays({ faults }: { faults: readonly Fault[] }) {
-  const { when, moment, byClock, away } = useAppSelector((state) => state.draft);
+  const when = useAppSelector((state) => state.draft.when);
+  const moment = useAppSelector((state) => state.draft.moment);
+  const byClock = useAppSelector((state) => state.draft.byClock);
+  const away = useAppSelector((state) => state.draft.away);
   const format = useFormat();
   const now = useNow(60_000);
   const fault = faults.find((one) => one.path === 'start' || one.path === 'readyBy');

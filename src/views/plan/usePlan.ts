@@ -18,6 +18,8 @@ export interface LivePlan {
   planned: Planned | null;
   /** Whether its spread is its own, not one carried over from the plan before. */
   own: boolean;
+  /** The latest of which nothing more is to come, for what need not follow every key; the latest of all where that is of another make. */
+  settled: Planned | null;
   /** What stands in the way of a plan for what is typed now. */
   faults: Fault[];
   brief: BriefResult['brief'];
@@ -58,19 +60,25 @@ export function useLivePlan(): LivePlan {
     // What has not been chosen is shown without a spread, and keeps nobody waiting who chooses.
     if (key === null || same === null || !chosen) return;
     let wanted = true;
-    void planner.plan(same, { belief, methods }).then((result) => {
+    // Once the likely run is on the screen.
+    const soon = setTimeout(async () => {
+      const result = await planner.plan(same, { belief, methods });
       if (!wanted || !result) return;
       if (result.ok) setSpread({ key, belief, planned: result.value });
       setBroken({ key, faults: result.ok ? [] : result.faults });
     });
     return () => {
       wanted = false;
+      clearTimeout(soon);
     };
   }, [key, same, chosen, planner, belief, methods]);
   const own = spread !== null && spread.key === key && spread.belief === belief;
   if (spread && own) last.current = spread.planned;
   else if (likely?.ok)
     last.current = carrySpread(likely.value, spread?.planned ?? null, Object.keys(belief).length > 0);
+  const settled = useRef<Planned | null>(null);
+  if (own || broken.key === key || settled.current?.plan.method !== last.current?.plan.method)
+    settled.current = last.current;
   const found =
     likely && !likely.ok
       ? likely.faults
@@ -82,6 +90,7 @@ export function useLivePlan(): LivePlan {
   return {
     planned: last.current,
     own,
+    settled: settled.current,
     faults: found.length === 0 ? NO_FAULTS : found,
     brief: likely?.ok ? brief : null,
   };
