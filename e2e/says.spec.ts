@@ -75,6 +75,33 @@ test('a value is typed over, stepped, opened where it stands and taken back, by 
   await expect(choice(page, 'Treated')).toHaveText('high-pasteurised');
 });
 
+test('a dose opens on its form and gives the keyboard back, but not to whoever has gone elsewhere', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  const acid = page.getByRole('button', { name: /^Which acid/ });
+  const form = page.getByRole('dialog', { name: /^Which acid/ });
+  await acid.focus();
+  await page.keyboard.press('Enter');
+  await expect(form).toBeVisible();
+  await expect(acid).toHaveAttribute('aria-expanded', 'true');
+  await expect(form.locator(':focus')).toHaveCount(1);
+  await page.keyboard.press('Escape');
+  await expect(form).toHaveCount(0);
+  await expect(acid).toBeFocused();
+  await expect(acid).toHaveAttribute('aria-expanded', 'false');
+  await acid.click();
+  await expect(form).toBeVisible();
+  await acid.click();
+  await expect(form).toHaveCount(0);
+  await acid.click();
+  await expect(form).toBeVisible();
+  const fat = page.getByRole('textbox', { name: 'Fat', exact: true });
+  await fat.click();
+  await expect(form).toHaveCount(0);
+  await expect(fat).toBeFocused();
+});
+
 test('what was said is told apart from what stands as usual', async ({ page }) => {
   await open(page, '/plan');
   const scald = page.locator('[data-field="Scald to"] .say');
