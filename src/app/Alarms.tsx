@@ -40,8 +40,10 @@ function useStill(strip: RefObject<HTMLElement | null>, lines: number, touched: 
     const now = lines === 0 ? 0 : (strip.current?.offsetHeight ?? 0);
     if (now > high.current && scrollY === 0 && touched.current) scrollBy(0, now - high.current);
     high.current = now;
-    // What else sticks to the top stands beneath it.
-    document.documentElement.style.setProperty('--ringing', `${now}px`);
+    // What else sticks to the top stands beneath it. Said only where something rings: with it the whole page is styled anew.
+    const { style } = document.documentElement;
+    if (now === 0) style.removeProperty('--ringing');
+    else style.setProperty('--ringing', `${now}px`);
   }, [strip, lines, touched]);
 }
 
