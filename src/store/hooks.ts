@@ -1,5 +1,6 @@
-import { useEffect, useMemo, useState, useSyncExternalStore } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { type Format, formatter } from '../core/units/format';
+import type { Kitchen } from '../kitchen/kitchen';
 import { unitsOf } from '../kitchen/usual';
 import { HASTENED, usePorts } from './ports';
 import { useAppSelector } from './store';
@@ -22,11 +23,19 @@ export function useNow(everyMs = 1000): number {
   return now;
 }
 
-/** Writes quantities in the kitchen's units. */
-export function useFormat(): Format {
-  const kitchen = useAppSelector((state) => state.kitchen);
-  return useMemo(() => formatter(unitsOf(kitchen)), [kitchen]);
+const formats = new WeakMap<Kitchen, Format>();
+
+/** How a kitchen writes quantities: one for all that writes, made once for each kitchen. */
+function formatOf(kitchen: Kitchen): Format {
+  const known = formats.get(kitchen);
+  if (known) return known;
+  const format = formatter(unitsOf(kitchen));
+  formats.set(kitchen, format);
+  return format;
 }
+
+/** Writes quantities in the kitchen's units. */
+export const useFormat = (): Format => useAppSelector((state) => formatOf(state.kitchen));
 
 /** Whether the screen is narrower than a tablet's; the breakpoint of the look. */
 const PHONE = '(max-width: 47.99rem)';

@@ -60,7 +60,7 @@ export function useLivePlan(): LivePlan {
     // What has not been chosen is shown without a spread, and keeps nobody waiting who chooses.
     if (key === null || same === null || !chosen) return;
     let wanted = true;
-    // Once the likely run is on the screen.
+    // After the likely run, not within its key press.
     const soon = setTimeout(async () => {
       const result = await planner.plan(same, { belief, methods });
       if (!wanted || !result) return;
