@@ -3,9 +3,11 @@ import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { MODEL_VERSION } from '../plan/modelVersion';
+import { acidAdvice } from './acidAdvice';
 import { type Alarm, alarmsOf } from './alarms';
 import { alarmText } from './alarmText';
-import type { MakeEvent } from './events';
+import type { MakeEvent, NewEvent } from './events';
+import { at } from './fixtures/walked';
 import { stateOf } from './state';
 
 const START = 1_795_680_000_000;
@@ -51,8 +53,29 @@ describe('an alarm says batch, what is due and what to do', () => {
 
   it('a stage by its action and its button', () => {
     expect(alarmText(alarm('stage'), begun('whole-milk-ricotta', 'drain'), f)).toBe(
-      'Thursday batch: drain is due. Drained',
+      'Thursday batch: drain, time is up. Drained?',
     );
+  });
+
+  it('what is to be looked at, poured or tried again by just that', () => {
+    const ricotta = basic('whole-milk-ricotta');
+    const first = begun('whole-milk-ricotta', 'acid');
+    const grams = acidAdvice(first)?.kind === 'first' ? (acidAdvice(first) as { grams: number }).grams : 0;
+    const poured: readonly [number, NewEvent] = [1, { type: 'acid', grams, portion: 0 }];
+    const said = (...more: [number, NewEvent][]) =>
+      alarmText(alarm('stage'), at(ricotta, 'acid', [poured, ...more]), f);
+    expect(alarmText(alarm('stage'), first, f)).toBe(`Thursday batch: pour the acid, ${f.grams(grams)}.`);
+    expect(said()).toBe('Thursday batch: part the curds and look at the whey.');
+    expect(said([3, { type: 'whey', look: 'milky' }])).toMatch(
+      /^Thursday batch: pour .+ more of the acid\.$/,
+    );
+    expect(said([3, { type: 'whey', look: 'clear' }])).toBe(
+      'Thursday batch: the whey is clear, on to the rest.',
+    );
+    const set = at(basic('quick-stretched'), 'set', [[44, { type: 'tested', found: 'nearly' }]]);
+    expect(alarmText(alarm('stage'), set, f)).toBe('Thursday batch: look at the set again.');
+    const piece = at(basic('cultured-stretched'), 'test', [[5, { type: 'tested', found: 'short' }]]);
+    expect(alarmText(alarm('stage'), piece, f)).toBe('Thursday batch: try a piece again.');
   });
 
   it('a turn by its number, a daily salting by its day', () => {

@@ -30,9 +30,10 @@ export function alarmText(alarm: Alarm, state: MakeState, format: Format): strin
     case 'bell':
       return `${alarm.name}: ${BELLS[alarm.what ?? 'look']}.`;
     case 'stage': {
-      const { action, main } = momentOf(state, format);
+      const { action, calls, main } = momentOf(state, format);
       const unread = mayBoilAt(state) === null ? '' : ' Nobody has read it: it may boil over.';
-      return `${alarm.name}: ${action.toLowerCase()} is due. ${main?.text ?? ''}${unread}`.trim();
+      const over = `${action.toLowerCase()}, time is up.${main ? ` ${main.text}?` : ''}`;
+      return `${alarm.name}: ${calls === null ? over : `${calls}.`}${unread}`;
     }
   }
 }

@@ -30,7 +30,11 @@ export function momentOf(state: MakeState, format: Format): Moment {
 const foundMoment = (moment: Moment, found: Finding): Moment => ({
   ...moment,
   found,
-  ...(found.lookAt !== null && { endsAt: found.lookAt, endsWhat: found.lookWhat }),
+  ...(found.lookAt !== null && {
+    endsAt: found.lookAt,
+    endsWhat: found.lookWhat,
+    calls: found.lookWhat.replace(/^then /, ''),
+  }),
 });
 
 function plainMoment(state: MakeState, format: Format): Moment {
@@ -54,6 +58,7 @@ function plainMoment(state: MakeState, format: Format): Moment {
       : kind.endedBy === 'time'
         ? `${words.action.toLowerCase()} is over`
         : 'planned for this',
+    calls: null,
     steps: [...words.steps, ...listed(keptText(state, format))],
     right: words.right,
     normal: words.normal,

@@ -17,6 +17,8 @@ export interface Moment {
   /** Named countdown, ms on the wall clock. */
   endsAt: number;
   endsWhat: string;
+  /** What its alarm calls for where that is not the stage whose time is up. */
+  calls: string | null;
   steps: string[];
   right: string;
   normal: string | null;
@@ -83,6 +85,7 @@ export function setMoment(base: Moment, advice: SetAdvice, format: Format): Mome
       return {
         ...base,
         action: 'Wait on',
+        calls: 'look at the set again',
         late: advice.lateMin > 0,
         endsAt: advice.lookAt,
         endsWhat: 'look again',
@@ -101,6 +104,7 @@ export function setMoment(base: Moment, advice: SetAdvice, format: Format): Mome
       return {
         ...base,
         action: 'Ready',
+        calls: 'a clean break, on to the knife',
         tests: [],
         endsWhat: 'planned for this',
         steps: ['A clean break: on to the knife.'],
@@ -154,11 +158,12 @@ export function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, f
     advice.kind === 'first' ? '' : `${format.percent(advice.givenShare * 100)} of the planned acid is in.`;
   switch (advice.kind) {
     case 'first':
-      return { ...base, ...pouring(advice.grams) };
+      return { ...base, ...pouring(advice.grams), calls: `pour the acid, ${text(advice.grams)}` };
     case 'look':
       return {
         ...base,
         action: advice.turns ? 'Let it sour' : 'Look',
+        calls: 'part the curds and look at the whey',
         target: null,
         endsAt: advice.lookAt,
         endsWhat: 'then part the curds',
@@ -176,6 +181,7 @@ export function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, f
         ...base,
         ...pouring(advice.grams),
         action: 'Pour more',
+        calls: `pour ${text(advice.grams)} more of the acid`,
         endsWhat: 'planned for this',
         steps: [
           advice.beyondPlan
@@ -189,6 +195,7 @@ export function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, f
       return {
         ...base,
         action: 'Clear',
+        calls: 'the whey is clear, on to the rest',
         target: null,
         steps: [
           advice.creamy
@@ -202,6 +209,7 @@ export function acidMoment(base: Moment, state: MakeState, advice: AcidAdvice, f
       return {
         ...base,
         action: 'Stop acid',
+        calls: 'look at the whey again',
         target: null,
         steps: [
           `${share} More will not help: warm the pot gently back to its set temperature, wait five minutes, and look again.`,

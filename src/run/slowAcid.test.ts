@@ -30,7 +30,7 @@ describe('acid that turns slowly', () => {
     expect(steps[0]).toContain(`give it ${f.minutes(turns)} without stirring`);
     expect(wantsLook).toBe(true);
     const [alarm] = alarmsOf('m', state);
-    expect(alarm && alarmText(alarm, state, f)).toBe('M: let it sour is due.');
+    expect(alarm && alarmText(alarm, state, f)).toBe('M: part the curds and look at the whey.');
   });
 
   it('in hot milk, and acid that is acid at once, are looked at after two minutes', () => {
