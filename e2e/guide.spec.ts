@@ -68,15 +68,20 @@ test('what is due rings on every view by batch and stage, sleeps, and rings agai
   await page.getByRole('link', { name: 'Book' }).click();
   const bell = page.getByRole('alert', { name: 'Ringing' });
   await expect(bell).toHaveCount(0);
+  // What sticks to the top makes room for what rings, and nothing is said of it where nothing does.
+  const room = () => page.evaluate(() => document.documentElement.style.getPropertyValue('--ringing'));
+  expect(await room()).toBe('');
   await page.clock.fastForward('01:30:00');
-  await expect(bell).toContainText(/Skyr, .*: scald is due/);
+  await expect(bell).toContainText(/Skyr, .*: scald, time is up/);
+  await expect.poll(room).toMatch(/^[1-9]\d*px$/);
   await bell.getByRole('button', { name: 'In 5 minutes again' }).click();
   await expect(bell).toHaveCount(0);
   await page.clock.fastForward('05:10');
-  await expect(bell).toContainText('scald is due');
+  await expect(bell).toContainText('scald, time is up');
   await bell.getByRole('button', { name: 'To this pot' }).click();
   await expect(action(page)).toContainText('Scald');
   await expect(bell).toHaveCount(0);
+  await expect.poll(room).toBe('');
 });
 
 test('a pot about to boil over is called before it climbs, by name', async ({ page }) => {

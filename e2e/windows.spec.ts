@@ -16,13 +16,13 @@ test('an alarm put to sleep or answered in one window is so in the other', async
   await expect(other.getByRole('heading', { level: 1 })).toBeVisible();
   for (const window of [page, other]) {
     await window.clock.fastForward('01:30:00');
-    await expect(bell(window)).toContainText('scald is due');
+    await expect(bell(window)).toContainText('scald, time is up');
   }
   await bell(other).getByRole('button', { name: 'In 5 minutes again' }).click();
   await expect(bell(page)).toHaveCount(0);
   for (const window of [page, other]) {
     await window.clock.fastForward('05:30');
-    await expect(bell(window)).toContainText('scald is due');
+    await expect(bell(window)).toContainText('scald, time is up');
   }
   await bell(page).getByRole('button', { name: 'To this pot' }).click();
   await expect(bell(other)).toHaveCount(0);
