@@ -6,6 +6,7 @@ import { SAID } from '../src/plan/fixtures/habits';
 import { planBrief } from '../src/plan/plan';
 import { sentencesOf, sentenceText } from '../src/plan/sentences';
 import { doseText } from '../src/plan/telling';
+import { EVERY_FAMILY } from './families';
 import { begin, choice, choose, give, open, openPlan, pick, type } from './kitchen';
 
 const f = formatter(METRIC);
@@ -140,13 +141,12 @@ const lastDose = (page: Page) =>
     );
   });
 const LAPTOP = { width: 1280, height: 800 };
-const FAMILIES = [...new Set(METHODS.map(({ family }) => family))];
-for (const family of FAMILIES) {
+for (const { family, makes } of EVERY_FAMILY) {
   test(`${family} on every screen: no word cut off, doses soon seen, the whole plan not long`, async ({
     page,
   }) => {
     await open(page, '/plan');
-    for (const { title } of METHODS.filter((one) => one.family === family)) {
+    for (const { title } of makes) {
       await page.setViewportSize(LAPTOP);
       await choose(page, title);
       // With its spread, whole.
