@@ -5,19 +5,36 @@ import { unitsOf } from '../kitchen/usual';
 import { HASTENED, usePorts } from './ports';
 import { useAppSelector } from './store';
 
-/** The wall clock, read again every `everyMs`, and at once when the page comes back into view. */
+/**
+ * The wall clock, read again every `everyMs` at its round figures, and at once when the page comes back into view: what counts down in two
+ * places says the same in both, and a minute turns when it does on the wall.
+ */
 export function useNow(everyMs = 1000): number {
   const { clock } = usePorts();
   const [now, setNow] = useState(() => clock.wall());
   useEffect(() => {
-    const tick = () => setNow(clock.wall());
-    const timer = setInterval(tick, everyMs);
-    document.addEventListener('visibilitychange', tick);
-    window.addEventListener(HASTENED, tick);
+    let timer: ReturnType<typeof setTimeout>;
+    const wait = () => {
+      // Not at once again, where a clock stands still just before.
+      timer = setTimeout(tick, Math.max(everyMs / 10, everyMs - (clock.wall() % everyMs)));
+    };
+    const look = () => setNow(clock.wall());
+    const tick = () => {
+      look();
+      wait();
+    };
+    // A clock that has been put on is round at other times than before.
+    const hastened = () => {
+      clearTimeout(timer);
+      tick();
+    };
+    wait();
+    document.addEventListener('visibilitychange', look);
+    window.addEventListener(HASTENED, hastened);
     return () => {
-      clearInterval(timer);
-      document.removeEventListener('visibilitychange', tick);
-      window.removeEventListener(HASTENED, tick);
+      clearTimeout(timer);
+      document.removeEventListener('visibilitychange', look);
+      window.removeEventListener(HASTENED, hastened);
     };
   }, [clock, everyMs]);
   return now;
