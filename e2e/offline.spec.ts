@@ -44,20 +44,3 @@ test('a newer version waits until every window is closed', async ({ page }) => {
   const manifest = await (await page.request.get('/app.webmanifest')).json();
   expect(manifest).toMatchObject({ display: 'standalone', start_url: '/' });
 });
-
-test('what a visit to the plan takes is compiled whole while it comes in', async ({ page }) => {
-  const begins = new Map<string, Promise<string>>();
-  page.on('response', (response) => {
-    const part = /\/assets\/(frame|shell|makes|plan|Palette)-[^/]+\.js$/.exec(response.url())?.[1];
-    if (part) begins.set(part, response.text());
-  });
-  await open(page, '/plan');
-  await page.keyboard.press('/');
-  await expect(page.getByRole('dialog')).toBeVisible();
-  const whole = [];
-  for (const [part, text] of begins)
-    if ((await text).startsWith('//# allFunctionsCalledOnLoad\n')) whole.push(part);
-  // The palette is what a visit may go without: it is compiled as it is used.
-  expect([...begins.keys()].sort()).toEqual(['Palette', 'frame', 'makes', 'plan', 'shell']);
-  expect(whole.sort()).toEqual(['frame', 'makes', 'plan', 'shell']);
-});

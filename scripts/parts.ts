@@ -58,9 +58,6 @@ export const parts = PARTS.map(([name, belongs], i) => ({
 /** Taken by every visit, wherever it goes. */
 const AHEAD: ReadonlySet<string> = new Set(['start', 'frame', 'shell', 'rolldown-runtime']);
 
-/** Taken by every visit to the plan. */
-const WHOLE: ReadonlySet<string> = new Set(['frame', 'shell', 'makes', 'plan']);
-
 /** Has the page ask for these files at once, side by side, before any script has run. */
 export function partsAhead(): Plugin {
   return {
@@ -74,21 +71,5 @@ export function partsAhead(): Plugin {
           attrs: { rel: 'modulepreload', crossorigin: true, href: `/${fileName}` },
           injectTo: 'head' as const,
         })),
-  };
-}
-
-/** Tells the engine of these files that nearly all of them is wanted: it compiles them whole while they come in, beside the page, and not function by function when each is first called. */
-export function compiledWhole(): Plugin {
-  return {
-    name: 'compiled-whole',
-    apply: 'build',
-    generateBundle: {
-      order: 'post',
-      handler(_options, bundle) {
-        for (const file of Object.values(bundle))
-          if (file.type === 'chunk' && WHOLE.has(file.name))
-            file.code = `//# allFunctionsCalledOnLoad\n${file.code}`;
-      },
-    },
   };
 }
