@@ -1,8 +1,10 @@
+import { format as formatDate } from 'date-fns';
 import type { RefObject } from 'react';
 import type { Result } from '../../core/faults/fault';
 import type { Brief } from '../../plan/brief/schema';
 import type { Planned } from '../../plan/plan';
 import { useMethodBook } from '../../store/methodBook';
+import { usePorts } from '../../store/ports';
 import { draftSet } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
@@ -13,27 +15,20 @@ import { sayUnwritten } from '../common/written';
 import { draftOf } from '../draft/draftOf';
 
 /** The plan on paper, in a calendar, as text and as a file; and a file back in. */
-export function OutAndIn({
-  latest,
-  title,
-  startWall,
-}: {
-  latest: RefObject<Planned>;
-  title: string;
-  startWall: string;
-}) {
+export function OutAndIn({ latest }: { latest: RefObject<Planned> }) {
+  const { clock } = usePorts();
   const dispatch = useAppDispatch();
   const kitchen = useAppSelector((state) => state.kitchen);
   const methods = useMethodBook();
-  const name = fileName(title);
+  const name = () => fileName(latest.current.method.title);
   const as = async (to: 'markdown' | 'ics', ending: string, type: string) => {
     try {
       const { give } = await import('./takeAndGive');
-      const text = give(latest.current, to, startWall, methods);
-      if (text.ok) saveText(`${name}.${ending}`, text.value, type);
+      const text = give(latest.current, to, formatDate(clock.wall(), "yyyy-MM-dd'T'HH:mm"), methods);
+      if (text.ok) saveText(`${name()}.${ending}`, text.value, type);
       else toastWrong(text.faults.map((fault) => `${fault.problem}; ${fault.remedy}`).join(' '));
     } catch (error) {
-      sayUnwritten(`“${title}”`, error);
+      sayUnwritten(`“${latest.current.method.title}”`, error);
     }
   };
   const open = async (value: unknown): Promise<Result<Brief>> => {
@@ -60,7 +55,7 @@ export function OutAndIn({
         <Button size="small" onClick={() => void as('markdown', 'md', 'text/markdown')}>
           As text
         </Button>
-        <Button size="small" onClick={() => saveFile(`${name}.plan.json`, latest.current.plan)}>
+        <Button size="small" onClick={() => saveFile(`${name()}.plan.json`, latest.current.plan)}>
           As a file
         </Button>
       </div>

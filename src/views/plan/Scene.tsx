@@ -1,4 +1,3 @@
-import { format as formatDate } from 'date-fns';
 import { memo, type ReactNode, type RefObject, useDeferredValue, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import type { Fault } from '../../core/faults/fault';
@@ -49,6 +48,7 @@ export function Scene({
   const now = useNow(30_000);
   // The make in sentences may follow a moment later, and what stands beneath it later still, the first time too.
   const soon = useDeferredValue(planned);
+  const soonStartMs = timesOf(soon.plan, now).startMs;
   const later = useDeferredValue(settled, null);
   // What is done with a plan is done with the one of now, whichever is told where one presses.
   const latest = useRef(planned);
@@ -75,7 +75,7 @@ export function Scene({
         <div className="order-3 min-w-0 tab:order-none lap:col-start-1 lap:row-span-2 lap:row-start-1">
           <PailFigure {...pail} />
           <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
-          <Clashes planned={soon} method={soon.method} startMs={timesOf(soon.plan, now).startMs} />
+          <Clashes planned={soon} method={soon.method} startMs={soonStartMs} />
         </div>
         <Comes plan={plan} method={method} times={times}>
           <OtherBeginnings
@@ -108,20 +108,12 @@ export function Scene({
       <PlanTrack
         planned={soon}
         method={soon.method}
-        startMs={timesOf(soon.plan, now).startMs}
+        startMs={soonStartMs}
         against={against}
         faults={faults}
       />
       {later && soon.method.heatLine && <FamilyLine planned={soon} />}
-      {later && (
-        <Below
-          planned={later}
-          latest={latest}
-          method={later.method}
-          against={against}
-          startMs={timesOf(later.plan, now).startMs}
-        />
-      )}
+      {later && <Below planned={later} latest={latest} method={later.method} against={against} />}
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
@@ -140,13 +132,11 @@ const Below = memo(function Below({
   latest,
   method,
   against,
-  startMs,
 }: {
   planned: Planned;
   latest: RefObject<Planned>;
   method: Method;
   against: Planned | null;
-  startMs: number;
 }) {
   return (
     <>
@@ -157,11 +147,7 @@ const Below = memo(function Below({
         </div>
         <div className="space-y-4">
           <WhatIf planned={planned} latest={latest} method={method} against={against} />
-          <OutAndIn
-            latest={latest}
-            title={method.title}
-            startWall={formatDate(startMs, "yyyy-MM-dd'T'HH:mm")}
-          />
+          <OutAndIn latest={latest} />
         </div>
         <Worth planned={planned} />
       </div>

@@ -77,7 +77,7 @@ export function useLivePlan(): LivePlan {
   else if (likely?.ok)
     last.current = carrySpread(likely.value, spread?.planned ?? null, Object.keys(belief).length > 0);
   const settled = useRef<Planned | null>(null);
-  if (own || broken.key === key || settled.current?.plan.method !== last.current?.plan.method)
+  if (own || !chosen || broken.key === key || settled.current?.plan.method !== last.current?.plan.method)
     settled.current = last.current;
   const found =
     likely && !likely.ok
