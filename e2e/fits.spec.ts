@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import { beginsInSight } from './inSight';
-import { beginAt, noteTemperature, open, toThePot } from './kitchen';
+import { beginAt, noteTemperature, open, openPlan, to, toThePot } from './kitchen';
 
 test('a warming with two readings still has its pad in sight', async ({ page }) => {
   await open(page, '/plan');
@@ -34,6 +34,18 @@ test('a stage begins at its top, however far the one before was scrolled down', 
   await typed.fill('');
   await noteTemperature(page, '20.5');
   await expect(page.getByRole('region', { name: 'Noted last' })).toContainText('20.5');
+});
+
+test('what rings on a phone has its answers whole in sight, however much it says', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  await openPlan(page, 'Skyr');
+  await toThePot(page);
+  await to(page, 'Scald');
+  await page.clock.fastForward('01:30:00');
+  const bell = page.getByRole('alert', { name: 'Ringing' });
+  await expect(bell).toContainText('Nobody has read it: it may boil over.');
+  for (const name of ['To this pot', 'In 5 minutes again'])
+    await expect(bell.getByRole('button', { name })).toBeInViewport({ ratio: 1 });
 });
 
 test('what rings moves nothing away from under the finger, and stays in sight however far one has scrolled', async ({

@@ -86,11 +86,14 @@ export default function Alarms({ touched }: { touched: RefObject<boolean> }) {
       ref={strip}
       aria-label="Ringing"
       role="alert"
-      className="sticky top-0 z-30 max-h-[8.5rem] overflow-y-auto border-b-[4px] tab:max-h-[40vh] border-rim bg-now text-on-now [overflow-anchor:none] print:hidden"
+      className="sticky top-0 z-30 max-h-[10.5rem] overflow-y-auto border-b-[4px] tab:max-h-[40vh] border-rim bg-now text-on-now [overflow-anchor:none] print:hidden"
     >
       {loud.map((alarm) => (
-        <div key={alarm.key} className="mx-auto flex max-w-[1560px] flex-wrap items-center gap-3 px-5 py-2.5">
-          <p className="min-w-[14rem] flex-1 text-[19px] font-semibold">
+        <div
+          key={alarm.key}
+          className="mx-auto flex max-w-[1560px] flex-wrap items-center gap-x-3 gap-y-2 px-5 py-2.5"
+        >
+          <p className="min-w-[14rem] flex-1 text-[17px] leading-snug font-semibold tab:text-[19px]">
             {says(alarm)} <span className="font-normal">since {clockText(alarm.dueAt)}</span>
           </p>
           <Button
