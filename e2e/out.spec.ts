@@ -50,6 +50,24 @@ for (const { family, makes } of EVERY_FAMILY) {
   });
 }
 
+test('what is printed is what stands on the screen, however soon after a key', async ({ page }) => {
+  await openPlan(page, 'Paneer');
+  const milk = page.getByRole('textbox', { name: 'Milk', exact: true });
+  await milk.focus();
+  // Within the task of the key itself, which is sooner than anybody can ask for paper.
+  await page.evaluate(() => {
+    document.addEventListener('input', () =>
+      queueMicrotask(() => {
+        window.dispatchEvent(new Event('beforeprint'));
+        document.title = document.querySelector('article.sheet header')?.textContent ?? '';
+      }),
+    );
+  });
+  await milk.press('9');
+  await expect(page).toHaveTitle(/Paneer.*kg/);
+  expect(await page.title()).toContain((await page.getByTestId('yield').textContent())?.match(/[\d.]+/)?.[0]);
+});
+
 test('what if: a plan set aside, the copy changed, the differences told, and the first one back', async ({
   page,
 }) => {

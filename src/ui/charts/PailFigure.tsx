@@ -1,4 +1,5 @@
 import { curveBasis, line } from 'd3-shape';
+import { roundTo } from '../../core/units/numbers';
 import { halfWidth, layerTops, type PailShape, spreadLabels } from './pailShape';
 
 export interface PailPart {
@@ -35,10 +36,14 @@ const fills: Record<string, string> = {
   dissolved: 'var(--lactose)',
 };
 
+/** To a tenth, which nobody can see: what has hardly moved is written as it was, and not drawn anew. */
+const tenth = (at: number) => roundTo(at, 1);
+
 const slice = (from: number, to: number) => {
-  const a = halfWidth(SHAPE, from);
-  const b = halfWidth(SHAPE, to);
-  return `M${MIDDLE - a} ${BASE_Y - from}L${MIDDLE - b} ${BASE_Y - to}L${MIDDLE + b} ${BASE_Y - to}L${MIDDLE + a} ${BASE_Y - from}Z`;
+  const a = tenth(halfWidth(SHAPE, from));
+  const b = tenth(halfWidth(SHAPE, to));
+  const [low, high] = [tenth(BASE_Y - from), tenth(BASE_Y - to)];
+  return `M${MIDDLE - a} ${low}L${MIDDLE - b} ${high}L${MIDDLE + b} ${high}L${MIDDLE + a} ${low}Z`;
 };
 
 function wave(y: number, swell: number): string {
@@ -48,7 +53,7 @@ function wave(y: number, swell: number): string {
     (_, i) =>
       [MIDDLE - half + (i * half) / 4, BASE_Y - y + (i % 2 === 0 ? swell : -swell)] as [number, number],
   );
-  return line().curve(curveBasis)(points) ?? '';
+  return line().digits(1).curve(curveBasis)(points) ?? '';
 }
 
 /** The pail cut open: where the milk goes. Drawn areas are masses; cheese below, whey above, a boundary between. */
@@ -61,12 +66,12 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
     SHAPE,
     layers.map((layer) => layer.kg),
     FILL,
-  );
+  ).map(tenth);
   const boundary = tops[cheese.length - 1] ?? 0;
   const surface = tops.at(-1) ?? 0;
   const under = tops[cheese.length - 2] ?? 0;
   const thin = boundary - under < NAMED_FROM;
-  const middles = layers.map((_, i) => ((tops[i] ?? 0) + (tops[i - 1] ?? 0)) / 2);
+  const middles = layers.map((_, i) => tenth(((tops[i] ?? 0) + (tops[i - 1] ?? 0)) / 2));
   const labelled = (body: 'cheese' | 'whey') =>
     layers
       .map((layer, i) => ({ ...layer, y: BASE_Y - (middles[i] ?? 0) }))
@@ -167,7 +172,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
         </g>
         <text
           x={MIDDLE}
-          y={BASE_Y - (surface + boundary) / 2 + 6}
+          y={tenth(BASE_Y - (surface + boundary) / 2 + 6)}
           textAnchor="middle"
           className="figure"
           fontSize="25"
@@ -177,7 +182,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
         </text>
         <text
           x={thin ? MIDDLE + 146 : MIDDLE}
-          y={thin ? (rightY[0] ?? 0) - GAP : BASE_Y - (boundary + under) / 2 + 8}
+          y={tenth(thin ? (rightY[0] ?? 0) - GAP : BASE_Y - (boundary + under) / 2 + 8)}
           textAnchor={thin ? 'start' : 'middle'}
           className="figure"
           fontSize="25"
@@ -191,7 +196,7 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
         ].map(({ side, list, ys }) =>
           list.map((part, i) => {
             const y = ys[i] ?? part.y;
-            const wall = MIDDLE + side * (halfWidth(SHAPE, BASE_Y - part.y) + 4);
+            const wall = MIDDLE + side * (tenth(halfWidth(SHAPE, BASE_Y - part.y)) + 4);
             const textX = MIDDLE + side * 146;
             return (
               <g key={`${side}${part.key}`} className="hidden lap:block">
@@ -211,10 +216,10 @@ export function PailFigure({ cheese, whey, cheeseText, wheyText, described }: Pa
       </svg>
       <div className="grid grid-cols-2 gap-x-6 text-[15px] lap:hidden" aria-hidden="true">
         {[
-          { title: wheyText, list: left },
-          { title: cheeseText, list: right },
-        ].map(({ title, list }) => (
-          <div key={title}>
+          { body: 'whey', title: wheyText, list: left },
+          { body: 'cheese', title: cheeseText, list: right },
+        ].map(({ body, title, list }) => (
+          <div key={body}>
             <p className="name">{title}</p>
             {list.map((part) => (
               <p key={part.key} className="flex justify-between gap-2">

@@ -1,8 +1,10 @@
-import { useDeferredValue, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
+import type { Planned } from '../../plan/planned';
 import { useNow } from '../../store/hooks';
 import { useMethod } from '../../store/methodBook';
 import { useAppSelector } from '../../store/store';
 import { useHere } from '../../ui/say/useHere';
+import { useAtRest, useFollowing } from '../common/afterFrame';
 import { clockText, dayClock } from '../common/times';
 import { Changes } from './Changes';
 import { MethodChooser, Shelves } from './MethodChooser';
@@ -13,17 +15,19 @@ import { Scene } from './Scene';
 import { ToMend } from './ToMend';
 import { useLivePlan } from './usePlan';
 
+const sameMake = (a: Planned, b: Planned) => a.plan.method === b.plan.method;
+
 /** Plan: the milk in a sentence, what becomes of it at once as one changes a word, the make in sentences beneath. */
 export default function PlanView() {
   const live = useLivePlan();
   const draft = useAppSelector((state) => state.draft);
   const chosen = useMethod(draft.method);
   const now = useNow(60_000);
-  // Nobody sees the paper while typing: it may follow a moment later, the first time too. What nobody has chosen is not printed.
-  const onPaper = useDeferredValue(draft.chosen ? live.settled : null, null);
+  // What stands beneath the make, and the paper, which nobody sees while typing. What nobody has chosen is not printed.
+  const later = useAtRest(draft.chosen ? live.settled : null, draft.chosen ? live.planned : null, sameMake);
   const plan = live.planned?.plan ?? null;
   // The figures come at once; what the sentence says of the pot and of what is left of the milk may follow.
-  const soon = useDeferredValue(live.planned);
+  const soon = useFollowing(live.planned);
   const mending = useRef<HTMLElement>(null);
   const atMending = useHere(mending);
   const [fromShelf, setFromShelf] = useState(false);
@@ -33,12 +37,12 @@ export default function PlanView() {
   };
   return (
     <>
-      {onPaper && (
+      {later && (
         <PrintSheet
-          planned={onPaper}
-          method={onPaper.method}
-          startMs={timesOf(onPaper.plan, now).startMs}
-          clock={onPaper.plan.predictions.totalHours > 20 ? dayClock : clockText}
+          planned={later}
+          method={later.method}
+          startMs={timesOf(later.plan, now).startMs}
+          clock={later.plan.predictions.totalHours > 20 ? dayClock : clockText}
         />
       )}
       <div className={draft.chosen && plan ? 'print:hidden' : undefined}>
@@ -53,10 +57,11 @@ export default function PlanView() {
           {draft.chosen && chosen && (!live.planned || atMending.here) && (
             <ToMend method={chosen} faults={live.faults} place={mending} at={atMending} />
           )}
-          {draft.chosen && live.planned && live.settled && (
+          {draft.chosen && live.planned && (
             <Scene
               planned={live.planned}
-              settled={live.settled}
+              soon={soon ?? live.planned}
+              later={later}
               own={live.own}
               method={live.planned.method}
               brief={live.brief}

@@ -1,4 +1,4 @@
-import { memo, type ReactNode, type RefObject, useDeferredValue, useRef } from 'react';
+import { memo, type ReactNode, type RefObject, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import type { Fault } from '../../core/faults/fault';
 import type { Method } from '../../makes/method';
@@ -27,15 +27,18 @@ import { WithLearned } from './WithLearned';
 /** Pail, what comes of it and the doses, standing on one shelf; the make in sentences beneath. */
 export function Scene({
   planned,
-  settled,
+  soon,
+  later,
   own,
   method,
   brief,
   faults,
 }: {
   planned: Planned;
-  /** The plan as what stands beneath the make tells it: it follows when nothing more of the figures is to come. */
-  settled: Planned;
+  /** The plan as the make in sentences tells it: it may follow a frame later. */
+  soon: Planned;
+  /** The plan as what stands beneath the make tells it: it follows when nothing more is to come and the hands rest. */
+  later: Planned | null;
   /** Whether the spread shown is this plan's own already. */
   own: boolean;
   method: Method;
@@ -46,10 +49,7 @@ export function Scene({
   const stale = brief === null;
   const format = useFormat();
   const now = useNow(30_000);
-  // The make in sentences may follow a moment later, and what stands beneath it later still, the first time too.
-  const soon = useDeferredValue(planned);
   const soonStartMs = timesOf(soon.plan, now).startMs;
-  const later = useDeferredValue(settled, null);
   // What is done with a plan is done with the one of now, whichever is told where one presses.
   const latest = useRef(planned);
   latest.current = planned;

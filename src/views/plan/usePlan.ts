@@ -9,6 +9,7 @@ import { useNow } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
+import { afterFrame } from '../common/afterFrame';
 import { type BriefResult, briefOf } from '../draft/briefOf';
 import { useBelief } from '../draft/useBelief';
 import { carrySpread } from './carrySpread';
@@ -60,8 +61,8 @@ export function useLivePlan(): LivePlan {
     // What has not been chosen is shown without a spread, and keeps nobody waiting who chooses.
     if (key === null || same === null || !chosen) return;
     let wanted = true;
-    // After the likely run, not within its key press.
-    const soon = setTimeout(async () => {
+    // When the likely run is painted: until then both cores have enough to do.
+    const notYet = afterFrame(async () => {
       const result = await planner.plan(same, { belief, methods });
       if (!wanted || !result) return;
       if (result.ok) setSpread({ key, belief, planned: result.value });
@@ -69,7 +70,7 @@ export function useLivePlan(): LivePlan {
     });
     return () => {
       wanted = false;
-      clearTimeout(soon);
+      notYet();
     };
   }, [key, same, chosen, planner, belief, methods]);
   const own = spread !== null && spread.key === key && spread.belief === belief;
