@@ -123,8 +123,20 @@ test('the family’s line: pulled across 80 °C a pot cheese becomes a ricotta',
   const knob = page.getByRole('slider', { name: 'Set temperature' });
   const acid = page.locator('[data-dose="acid"]');
   const cool = Number.parseFloat((await acid.locator('.figure').textContent()) ?? '');
+  const from = Number(await knob.inputValue());
   await knob.focus();
-  for (let i = 0; i < 3; i++) await page.keyboard.press('PageUp');
+  // It stands where it was pulled to, within the very task of the key.
+  await knob.evaluate((knob: HTMLInputElement) => {
+    const stood = () =>
+      queueMicrotask(() => {
+        document.title = knob.value;
+      });
+    document.addEventListener('input', stood, { once: true });
+  });
+  await page.keyboard.press('PageUp');
+  await expect(page).toHaveTitle(/^\d+$/);
+  expect(Number(await page.title())).toBeGreaterThan(from);
+  for (let i = 0; i < 2; i++) await page.keyboard.press('PageUp');
   await expect
     .poll(async () => Number.parseFloat((await acid.locator('.figure').textContent()) ?? ''))
     .toBeLessThan(cool);

@@ -8,7 +8,7 @@ import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { draftChanged, optionSet } from '../../store/slices/draft';
-import { useAppDispatch } from '../../store/store';
+import { useAppDispatch, useAppSelector } from '../../store/store';
 import { Continuum } from '../../ui/charts/Continuum';
 
 interface Zone {
@@ -48,6 +48,8 @@ export const FamilyLine = memo(function FamilyLine({ planned }: { planned: Plann
   const methods = useMethodBook();
   const all = useMemo(() => continuum(brief, method), [brief, method]);
   const own = numberOption(method, 'setC');
+  // The knob stands where it has been pulled, whatever has been planned of it yet.
+  const pulled = useAppSelector(({ draft }) => draft.options[method.id]?.setC?.value);
   if (!method.heatLine || !own || !brief.acid) return null;
   const zones = zonesOf(method, all.at(-1)?.tempC ?? own.max, methods);
   const min = Math.min(...zones.map((zone) => zone.fromC));
@@ -72,7 +74,7 @@ export const FamilyLine = memo(function FamilyLine({ planned }: { planned: Plann
       <Continuum
         points={points}
         zones={zones.map((zone) => ({ ...zone, open: zone.method === method.id }))}
-        tempC={Number(brief.options.setC ?? own.default)}
+        tempC={Number(pulled ?? brief.options.setC ?? own.default)}
         min={min}
         max={max}
         format={format}
