@@ -12,12 +12,12 @@ const chromium = JSON.parse(
 
 /**
  * A test's page lives for seconds, and no test looks at its picture: hardly anything is painted (there is memory for next to none of it),
- * nothing is compiled for the long run, young objects may pile up, and nobody listens. What stands on the page, where, and in what colours
+ * nothing is compiled for the long run, garbage may pile up and is taken away by who made it, and nobody listens. What stands on the page, where, and in what colours
  * stays the same; pictures and benches are made without these.
  */
 const FOR_SECONDS = [
   '--force-gpu-mem-available-mb=1',
-  '--js-flags=--no-turbofan,--interrupt-budget-for-maglev=300000,--min-semi-space-size=16',
+  '--js-flags=--no-turbofan,--interrupt-budget-for-maglev=300000,--min-semi-space-size=64,--initial-heap-size=512,--single-threaded-gc',
   '--default-tile-width=640',
   '--default-tile-height=416',
   '--disable-audio-output',
