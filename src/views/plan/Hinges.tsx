@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Planned } from '../../plan/planned';
 import { teachesOf } from '../../plan/teaches';
 import { useFormat } from '../../store/hooks';
@@ -7,7 +8,7 @@ const MOST = 3;
 const LEAST_PCT = 5;
 
 /** What the spread of the yield comes from, and which measurement would narrow it. */
-export function Hinges({ planned }: { planned: Planned }) {
+export const Hinges = memo(function Hinges({ planned }: { planned: Planned }) {
   const format = useFormat();
   const { hinges } = planned.plan;
   if (hinges.length === 0) return null;
@@ -37,10 +38,10 @@ export function Hinges({ planned }: { planned: Planned }) {
       </ul>
     </section>
   );
-}
+});
 
 /** What this make would teach most for the next one, and by what note. */
-export function Teaches({ planned }: { planned: Planned }) {
+export const Teaches = memo(function Teaches({ planned }: { planned: Planned }) {
   const format = useFormat();
   const [most] = teachesOf(planned);
   if (!most) return null;
@@ -51,4 +52,4 @@ export function Teaches({ planned }: { planned: Planned }) {
       {within(most.thenShare)}, now within {within(most.nowShare)}.
     </p>
   );
-}
+});

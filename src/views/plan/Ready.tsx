@@ -1,4 +1,4 @@
-import { useMemo } from 'react';
+import { memo, useMemo } from 'react';
 import { checksDue } from '../../kitchen/thermometers';
 import { kitOf } from '../../plan/kit';
 import { scaledBy } from '../../plan/larger';
@@ -10,7 +10,7 @@ import { hoursText } from '../common/times';
 const TIMES = 3;
 
 /** What has to stand ready before the first stage. */
-export function Ready({ planned }: { planned: Planned }) {
+export const Ready = memo(function Ready({ planned }: { planned: Planned }) {
   const format = useFormat();
   const kitchen = useAppSelector((state) => state.kitchen);
   const kit = useMemo(() => kitOf(planned, format, kitchen), [planned, format, kitchen]);
@@ -34,13 +34,13 @@ export function Ready({ planned }: { planned: Planned }) {
       )}
     </section>
   );
-}
+});
 
 /** Whether three times as much would be worth its while. */
-export function Worth({ planned }: { planned: Planned }) {
+export const Worth = memo(function Worth({ planned }: { planned: Planned }) {
   const larger = useMemo(() => scaledBy(planned, TIMES)?.plan ?? null, [planned]);
   return larger && <WorthTable planned={planned} larger={larger} />;
-}
+});
 
 function WorthTable({ planned, larger }: { planned: Planned; larger: Planned['plan'] }) {
   const format = useFormat();

@@ -113,7 +113,15 @@ export function Scene({
         faults={faults}
       />
       {later && soon.method.heatLine && <FamilyLine planned={soon} />}
-      {later && <Below planned={later} latest={latest} method={later.method} against={against} />}
+      {later && (
+        <Below
+          planned={later}
+          changed={against ? soon : later}
+          latest={latest}
+          method={later.method}
+          against={against}
+        />
+      )}
       <p
         className="fixed inset-x-0 bottom-[67px] z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden tab:bottom-0"
         aria-hidden="true"
@@ -129,11 +137,14 @@ export function Scene({
 /** What follows the make: what the yield hangs on, what if, whether more is worth it, what has to stand ready. */
 const Below = memo(function Below({
   planned,
+  changed,
   latest,
   method,
   against,
 }: {
   planned: Planned;
+  /** The plan that is held against the one set aside: it has no spread to wait for. */
+  changed: Planned;
   latest: RefObject<Planned>;
   method: Method;
   against: Planned | null;
@@ -146,7 +157,7 @@ const Below = memo(function Below({
           <Hinges planned={planned} />
         </div>
         <div className="space-y-4">
-          <WhatIf planned={planned} latest={latest} method={method} against={against} />
+          <WhatIf planned={changed} latest={latest} method={method} against={against} />
           <OutAndIn latest={latest} />
         </div>
         <Worth planned={planned} />
