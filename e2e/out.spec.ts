@@ -1,7 +1,8 @@
 import { expect, test } from '@playwright/test';
+import { DEMO } from '../playwright.config';
 import { METHODS } from '../src/makes';
 import { EVERY_FAMILY } from './families';
-import { choose, give, open, openPlan, product, saved, type } from './kitchen';
+import { choice, choose, give, open, openPlan, product, saved, type } from './kitchen';
 
 test('a plan goes out as text, calendar and file, and the file comes back in', async ({ page }) => {
   await openPlan(page, 'Goat’s lactic log');
@@ -86,6 +87,26 @@ test('what if: a plan set aside, the copy changed, the differences told, and the
   await panel.getByRole('button', { name: 'back to the first' }).click();
   await expect(page.getByTestId('yield')).toHaveText(first ?? '');
   await expect(page.getByTestId('ghost')).toHaveCount(0);
+});
+
+test('what if, with what was learned of two pots: each plan is held as it stood in its own', async ({
+  page,
+}) => {
+  await page.goto(`${DEMO}/plan`);
+  await type(page, 'Milk', '7');
+  const scene = page.getByRole('region', { name: 'What becomes of it' });
+  await expect(choice(page, 'Made in')).toHaveText('big blue pot');
+  await expect(scene).toContainText('Milk in the pot “big blue pot” warms');
+  const hours = await scene.getByText('from first warming').locator('strong').first().textContent();
+  const panel = page.getByRole('region', { name: 'What if' });
+  await panel.getByRole('button', { name: 'twice the milk' }).click();
+  await expect(choice(page, 'Made in')).toHaveText('the vat');
+  await expect(panel.getByRole('listitem').filter({ hasText: 'hours to ready' })).toContainText(
+    `instead of ${hours}`,
+  );
+  // A pot named with its article has it once.
+  await expect(page.getByRole('region', { name: 'In the pail' })).toContainText('in the vat');
+  await expect(scene).toContainText('near the boil: the vat');
 });
 
 test('what a file calls its things comes out of the exports harmless', async ({ page }) => {

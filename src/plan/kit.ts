@@ -1,4 +1,5 @@
 import type { Format } from '../core/units/format';
+import { articleOf } from '../kitchen/called';
 import { TAKEN_UP } from '../kitchen/kitchen';
 import { LOOSE_LITRES_PER_KG, mouldsFor } from '../kitchen/moulds';
 import { does } from '../makes/asked';
@@ -14,10 +15,11 @@ function potSays(of: PlanOf, { pots }: Tools, format: Format): string {
   const found = potFor(of, pots);
   if (!found) return '';
   const { pot, fits } = found;
-  if (pot.kind === TAKEN_UP) return `: not the ${pot.name}, sour milk takes up metal from ${TAKEN_UP}`;
+  if (pot.kind === TAKEN_UP)
+    return `: not ${articleOf(pot.name)}${pot.name}, sour milk takes up metal from ${TAKEN_UP}`;
   return fits
-    ? `: the ${pot.name}`
-    : `: yours, the ${pot.name} of ${format.litres(pot.litres)}, is too small`;
+    ? `: ${articleOf(pot.name)}${pot.name}`
+    : `: yours, ${articleOf(pot.name)}${pot.name} of ${format.litres(pot.litres)}, is too small`;
 }
 
 /** A hob this much slower or faster than the plan reckons changes the day. */

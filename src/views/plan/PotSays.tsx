@@ -1,3 +1,4 @@
+import { articleOf } from '../../kitchen/called';
 import type { Plan } from '../../plan/schema';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';
@@ -13,8 +14,7 @@ export function PotSays({ plan }: { plan: Plan }) {
   if (taken === undefined) return null;
   return (
     <>
-      {' '}
-      in the{' '}
+      {` in ${articleOf(pots.find(({ id }) => id === taken)?.name ?? '')}`}
       <SayPick
         label="Made in"
         value={taken}

@@ -58,7 +58,7 @@ export function Scene({
   const pail = pailOf(planned, format);
   const times = timesOf(plan, now);
   const acid = plan.doses.find((dose) => dose.id === 'acid') ?? plan.doses[0];
-  const against = useAgainst(plan);
+  const against = useAgainst();
   const start = useStart(brief, plan);
   const navigate = useNavigate();
   return (

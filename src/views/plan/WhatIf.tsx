@@ -3,7 +3,6 @@ import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
 import { changes, type Difference, differences } from '../../plan/compare';
 import { type Planned, planBrief } from '../../plan/plan';
-import type { Plan } from '../../plan/schema';
 import { useFormat } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { draftChanged, draftSet, fieldsSet } from '../../store/slices/draft';
@@ -14,11 +13,15 @@ import { useBelief } from '../draft/useBelief';
 import { changeText } from './changeText';
 import { figureText, whatText } from './differenceText';
 
-/** The plan set aside, planned anew; null where none is. */
-export function useAgainst(plan: Plan): Planned | null {
+/** The plan set aside, planned anew with what has been learned of its own pot; null where none is. */
+export function useAgainst(): Planned | null {
   const against = useAppSelector((state) => state.draft.against);
-  const belief = useBelief(plan);
   const methods = useMethodBook();
+  const plain = useMemo(() => {
+    const result = against && planBrief(against, { spread: false, methods });
+    return result?.ok ? result.value : null;
+  }, [against, methods]);
+  const belief = useBelief(plain?.plan ?? null);
   return useMemo(() => {
     const result = against && planBrief(against, { spread: false, belief, methods });
     return result?.ok ? result.value : null;

@@ -3,6 +3,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { wallMinutes, wallTimeOf } from '../../core/units/wallTime';
 import { weekCalendar } from '../../files/weekText';
+import { articleOf } from '../../kitchen/called';
 import { useFormat, useNow } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { draftSet } from '../../store/slices/draft';
@@ -198,7 +199,7 @@ function Chosen({ here, id, now, onGone }: { here: WeekHere; id: string; now: nu
           {placed && (
             <>
               . Begin {readable(placed.start)}
-              {pot && ` in the ${pot}`}, ready {readable(placed.readyAt)}
+              {pot && ` in ${articleOf(pot)}${pot}`}, ready {readable(placed.readyAt)}
             </>
           )}
           .
