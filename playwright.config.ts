@@ -12,8 +12,8 @@ const chromium = JSON.parse(
 
 /**
  * A test's page lives for seconds, and no test looks at its picture: hardly anything is painted (there is memory for next to none of it),
- * nothing is compiled for the long run, garbage may pile up and is taken away by who made it, and nobody listens. What stands on the page, where, and in what colours
- * stays the same; pictures and benches are made without these.
+ * nothing is compiled for the long run, garbage may pile up and is taken away by who made it, and nobody listens. What stands on the page,
+ * where, and in what colours stays the same; pictures and benches are made without these.
  */
 const FOR_SECONDS = [
   '--force-gpu-mem-available-mb=1',

@@ -143,6 +143,10 @@ test('the family’s line: pulled across 80 °C a pot cheese becomes a ricotta',
   await knob.fill('85');
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Whole-milk ricotta');
   await expect(page.getByRole('textbox', { name: 'Scald to', exact: true })).toHaveValue('85');
+  // What cannot be does not move the knob.
+  await type(page, 'Scald to', '9');
+  await expect(page.getByText('Shown as before, until the marked fields are mended.')).toBeVisible();
+  await expect(knob).toHaveValue('85');
 });
 
 test('a newcomer has a dosing card in at most five actions', async ({ page }) => {

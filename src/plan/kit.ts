@@ -1,7 +1,7 @@
 import type { Format } from '../core/units/format';
-import { articleOf } from '../kitchen/called';
 import { TAKEN_UP } from '../kitchen/kitchen';
 import { LOOSE_LITRES_PER_KG, mouldsFor } from '../kitchen/moulds';
+import { articleOf } from '../kitchen/named';
 import { does } from '../makes/asked';
 import { stageKind } from '../makes/kinds';
 import type { KitAbout, KitItem } from '../makes/traits';

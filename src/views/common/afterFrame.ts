@@ -1,5 +1,8 @@
-import { startTransition, useEffect, useLayoutEffect, useState } from 'react';
+import { startTransition, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
+
+/** Whether two values are of the same thing, so that one may stand for the other a moment longer. */
+type Same<T> = (a: T, b: T) => boolean;
 
 /** Has something done when what stands on the page now has been painted; what comes back takes that back. */
 export function afterFrame(work: () => void): () => void {
@@ -13,11 +16,14 @@ export function afterFrame(work: () => void): () => void {
   };
 }
 
-/** What may follow a value: the value as it was, until the frame that shows what comes at once is painted; of many in a row, the last. */
-export function useFollowing<T>(value: T): T {
+/**
+ * What may follow a value: the value as it was, until the frame that shows what comes at once is painted; of many in a row, the last. A value
+ * of something else is followed at once.
+ */
+export function useFollowing<T extends object>(value: T | null, same: Same<T>): T | null {
   const [followed, follow] = useState(value);
   useEffect(() => afterFrame(() => startTransition(() => follow(value))), [value]);
-  return followed;
+  return value && followed && same(value, followed) ? followed : value;
 }
 
 /** Longer than between two keys of one who types fast: what nobody looks at while typing waits for the hands to rest. */
@@ -27,18 +33,16 @@ const REST_MS = 250;
  * What may follow when the hands rest, of a value that has come to rest itself: at once where it is there for the first time, or of something
  * else. What is printed is the latest, rested or not.
  */
-export function useAtRest<T extends object>(
-  value: T | null,
-  latest: T | null,
-  same: (a: T, b: T) => boolean,
-): T | null {
+export function useAtRest<T extends object>(value: T | null, latest: T | null, same: Same<T>): T | null {
   const [rested, rest] = useState<T | null>(null);
+  const stands = useRef(rested);
+  stands.current = rested;
   useEffect(() => {
     const follow = () => startTransition(() => rest(value));
-    if (!value || !rested || !same(value, rested)) return afterFrame(follow);
+    if (!value || !stands.current || !same(value, stands.current)) return afterFrame(follow);
     const timer = setTimeout(follow, REST_MS);
     return () => clearTimeout(timer);
-  }, [value, rested, same]);
+  }, [value, same]);
   useLayoutEffect(() => {
     const printed = () => flushSync(() => rest(latest));
     window.addEventListener('beforeprint', printed);

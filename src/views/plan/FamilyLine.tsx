@@ -48,14 +48,15 @@ export const FamilyLine = memo(function FamilyLine({ planned }: { planned: Plann
   const methods = useMethodBook();
   const all = useMemo(() => continuum(brief, method), [brief, method]);
   const own = numberOption(method, 'setC');
-  // The knob stands where it has been pulled, whatever has been planned of it yet.
-  const pulled = useAppSelector(({ draft }) => draft.options[method.id]?.setC?.value);
+  const pulled = useAppSelector(({ draft }) => draft.options[method.id]?.setC?.value) ?? Number.NaN;
   if (!method.heatLine || !own || !brief.acid) return null;
   const zones = zonesOf(method, all.at(-1)?.tempC ?? own.max, methods);
   const min = Math.min(...zones.map((zone) => zone.fromC));
   const max = Math.max(...zones.map((zone) => zone.toC));
   const points = all.filter((point) => point.tempC >= min && point.tempC <= max);
   if (points.length === 0) return null;
+  // The knob stands where it has been pulled, whatever has been planned of it yet; what is typed and cannot be does not move it.
+  const tempC = pulled >= min && pulled <= max ? pulled : Number(brief.options.setC ?? own.default);
   const liquid = isLiquidAcid(brief.acid.kind);
   const change = (tempC: number) => {
     const target = zones.findLast((zone) => tempC >= zone.fromC)?.method ?? method.id;
@@ -74,7 +75,7 @@ export const FamilyLine = memo(function FamilyLine({ planned }: { planned: Plann
       <Continuum
         points={points}
         zones={zones.map((zone) => ({ ...zone, open: zone.method === method.id }))}
-        tempC={Number(pulled ?? brief.options.setC ?? own.default)}
+        tempC={tempC}
         min={min}
         max={max}
         format={format}

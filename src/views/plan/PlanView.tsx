@@ -27,8 +27,7 @@ export default function PlanView() {
   const later = useAtRest(draft.chosen ? live.settled : null, draft.chosen ? live.planned : null, sameMake);
   const plan = live.planned?.plan ?? null;
   // The figures come at once; what the sentence says of the pot and of what is left of the milk may follow.
-  const followed = useFollowing(live.planned);
-  const soon = followed && live.planned && sameMake(followed, live.planned) ? followed : live.planned;
+  const soon = useFollowing(live.planned, sameMake);
   const mending = useRef<HTMLElement>(null);
   const atMending = useHere(mending);
   const [fromShelf, setFromShelf] = useState(false);

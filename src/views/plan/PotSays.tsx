@@ -1,4 +1,4 @@
-import { articleOf } from '../../kitchen/called';
+import { articleOf } from '../../kitchen/named';
 import type { Plan } from '../../plan/schema';
 import { draftChanged } from '../../store/slices/draft';
 import { useAppDispatch, useAppSelector } from '../../store/store';

@@ -3,7 +3,7 @@ import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { wallMinutes, wallTimeOf } from '../../core/units/wallTime';
 import { weekCalendar } from '../../files/weekText';
-import { articleOf } from '../../kitchen/called';
+import { articleOf } from '../../kitchen/named';
 import { useFormat, useNow } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { draftSet } from '../../store/slices/draft';

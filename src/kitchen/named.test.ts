@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { articleOf } from './called';
+import { articleOf } from './named';
 
 it.each([
   ['big blue pot', 'the big blue pot'],

@@ -1,8 +1,0 @@
-/** Names that have their article already, or say whose it is. */
-const OWN_ARTICLE = /^(the|an?|my|our|your)\s|['’]s?\s/i;
-
-/**
- * What stands before the name a kitchen gives a thing of its own, within a sentence: "the " for "big blue pot", nothing for "the vat",
- * "my tall pot" or "Grandmother’s pot", which would say it twice.
- */
-export const articleOf = (name: string): 'the ' | '' => (OWN_ARTICLE.test(name) ? '' : 'the ');
