@@ -2,16 +2,21 @@ import { describe, expect, it } from 'vitest';
 import { changes, differences } from './compare';
 import { basic, planned } from './fixtures/briefs';
 
-const plan = (...args: Parameters<typeof basic>) => planned(basic(...args)).plan;
+const whole = (...args: Parameters<typeof basic>) => planned(basic(...args));
+const plan = (...args: Parameters<typeof basic>) => whole(...args).plan;
+const changed = (...[before, after]: Parameters<typeof changes>) =>
+  changes(before, after).map(({ path }) => path);
 
 describe('one plan beside another', () => {
   it('says nothing where nothing differs', () => {
     expect(differences(plan('paneer'), plan('paneer'))).toEqual([]);
-    expect(changes(plan('paneer').brief, plan('paneer').brief)).toEqual([]);
-    const { brief } = plan('paneer');
+    expect(changes(whole('paneer'), whole('paneer'))).toEqual([]);
+    const first = whole('paneer');
+    const { brief } = first.plan;
+    const as = (other: typeof brief) => ({ ...first, plan: { ...first.plan, brief: other } });
     const elsewhen = { ...brief, seed: 9, start: '2026-11-27T09:00', readyBy: '2026-11-28T09:00' };
-    expect(changes(brief, elsewhen)).toEqual([]);
-    expect(changes(brief, { ...elsewhen, roomC: 12 }).map(({ path }) => path)).toEqual(['roomC']);
+    expect(changes(first, as(elsewhen))).toEqual([]);
+    expect(changed(first, as({ ...elsewhen, roomC: 12 }))).toEqual(['roomC']);
   });
 
   it('tells what one has and the other has not, either way round, as a whole change', () => {
@@ -34,9 +39,23 @@ describe('one plan beside another', () => {
     const found = differences(plan('paneer'), plan('paneer', { litres: 16 }));
     expect(found[0]).toMatchObject({ what: 'cheese' });
     expect(found[0]?.relative).toBeCloseTo(1, 1);
-    expect(changes(plan('paneer').brief, plan('paneer', { litres: 16 }).brief)).toEqual([
+    expect(changes(whole('paneer'), whole('paneer', { litres: 16 }))).toEqual([
       { path: 'milk.litres', before: 8, after: 16 },
     ]);
+  });
+
+  it('what follows from a change is not told as one: the moisture of richer milk, the pH of another acid', () => {
+    const usual = whole('whole-milk-ricotta');
+    const richer = whole('whole-milk-ricotta', { fatPct: 4.6 });
+    expect(richer.plan.brief.options?.moisturePct).not.toBe(usual.plan.brief.options?.moisturePct);
+    expect(changed(usual, richer)).toEqual(['milk.fatPct']);
+    const wetter = whole('whole-milk-ricotta', { fatPct: 4.6 }, { options: { moisturePct: 75 } });
+    expect(changed(usual, wetter).sort()).toEqual(['milk.fatPct', 'options.moisturePct']);
+    expect(changed(wetter, richer)).toEqual(['options.moisturePct']);
+    const ball = whole('quick-stretched');
+    const vinegar = whole('quick-stretched', {}, { acid: { kind: 'vinegar' } });
+    expect(vinegar.plan.brief.options?.acidPH).not.toBe(ball.plan.brief.options?.acidPH);
+    expect(changed(ball, vinegar)).not.toContain('options.acidPH');
   });
 
   it('a colder room is told by its souring, more fat by its cheese, another acid by its jar', () => {

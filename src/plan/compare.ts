@@ -1,4 +1,7 @@
+import type { Resolved } from './brief/resolved';
+import { usualFor } from './brief/usual';
 import { TABLET_G } from './doses';
+import type { Planned } from './planned';
 import type { Dose, Plan } from './schema';
 
 /** Which of the maker's units a compared figure is written in. */
@@ -94,11 +97,31 @@ const leaves = (value: unknown, path: string): [string, unknown][] =>
     ? Object.entries(value).flatMap(([key, inner]) => leaves(inner, path === '' ? key : `${path}.${key}`))
     : [[path, value]];
 
-/** What two briefs differ in. */
-export function changes(before: Plan['brief'], after: Plan['brief']): Change[] {
-  const was = new Map(leaves(before, ''));
-  const now = new Map(leaves(after, ''));
+/** A plan and the make it is of. */
+type PlannedAs = Pick<Planned, 'plan' | 'method'>;
+
+/** The paths of every option that stands as it follows from the batch, asked for by nobody. */
+function following({ plan: { brief }, method }: PlannedAs): ReadonlySet<string> {
+  const usual = usualFor(brief as Resolved, method, brief.milk.litres ?? 1);
+  const options = brief.options ?? {};
+  return new Set(
+    Object.keys(usual)
+      .filter((key) => usual[key] === options[key])
+      .map((key) => `options.${key}`),
+  );
+}
+
+/**
+ * What the briefs of two plans differ in; what merely follows from something else that was changed, in the one as in the other, is not
+ * among it.
+ */
+export function changes(before: PlannedAs, after: PlannedAs): Change[] {
+  const was = new Map(leaves(before.plan.brief, ''));
+  const now = new Map(leaves(after.plan.brief, ''));
+  const followed = following(before);
+  const follows = following(after);
   return [...new Set([...was.keys(), ...now.keys()])]
     .filter((path) => was.get(path) !== now.get(path) && !['seed', 'start', 'readyBy'].includes(path))
+    .filter((path) => !followed.has(path) || !follows.has(path))
     .map((path) => ({ path, before: was.get(path), after: now.get(path) }));
 }

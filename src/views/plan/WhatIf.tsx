@@ -76,7 +76,7 @@ export function WhatIf({
     );
   }
   const found = differences(against.plan, planned.plan);
-  const changed = changes(against.plan.brief, brief);
+  const changed = changes(against, planned);
   return (
     <section aria-label="What if">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
