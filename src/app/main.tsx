@@ -8,6 +8,7 @@ import { PortsContext } from '../store/ports';
 import { createStore } from '../store/store';
 import { whyNot } from '../store/whyNot';
 import { nameWindow } from '../store/window';
+import { painted } from '../ui/afterFrame';
 import { holdPresses } from '../ui/press';
 import { workerArchive } from '../workers/archive';
 import { workerLearner } from '../workers/learner';
@@ -50,8 +51,8 @@ function makeWay(db: Database) {
   });
 }
 
-/** The app is kept on the device at the latest so long after it was opened, ms. */
-const KEPT_AFTER_MS = 3000;
+/** The first view has had the machine to itself at the latest so long after it was opened, ms. */
+const SHOWN_WITHIN_MS = 3000;
 
 /** What runs is drawn at the latest so long after it was read, ms. */
 const DRAWN_WITHIN_MS = 500;
@@ -86,7 +87,7 @@ async function begin() {
       }
     : null;
   const mine = await nameWindow({ own: sessionStorage, locks: navigator.locks });
-  const store = createStore(db, clock, mine, tell);
+  const store = createStore(db, clock, mine, tell, painted);
   // The demo's makes are laid while the first view is being drawn.
   await follow(db, store, mine, tell, laid?.makesLaid(db, clock.wall()), {
     atOnce: SHOWS_MAKES.test(location.pathname),
@@ -124,6 +125,7 @@ async function begin() {
       </PortsContext>
     </StrictMode>,
   );
+  return quiet;
 }
 
 /** The machine has nothing else to do, or has had enough time for it. */
@@ -133,8 +135,8 @@ const atRest = (withinMs: number) =>
     else requestIdleCallback(() => resolve(), { timeout: withinMs });
   });
 
-/** Keeps the app on this device, once the first view no longer needs the machine. */
-function keepLater() {
+/** Keeps the app on this device, once the first view no longer needs the machine and nobody is typing: it has all of it fetched. */
+function keepLater(quiet: () => Promise<void>) {
   if (!import.meta.env.PROD) return;
   const keep = () =>
     keepApp(() => {
@@ -144,7 +146,7 @@ function keepLater() {
         ),
       );
     });
-  void atRest(KEPT_AFTER_MS).then(keep);
+  void atRest(SHOWN_WITHIN_MS).then(quiet).then(keep);
 }
 
 begin()

@@ -1,6 +1,5 @@
-import { pHAfter } from '../core/acid/titrate';
 import { WHEY_DENSITY_KG_PER_L, wheyKindOf } from '../core/curd/whey';
-import { bad, type Fault, good, Infeasible, type Result } from '../core/faults/fault';
+import type { Result } from '../core/faults/fault';
 import { parse } from '../core/faults/zodFaults';
 import { cautionWords } from '../core/safety/cautions';
 import { toldText } from '../core/safety/told';
@@ -9,75 +8,28 @@ import { roundTo } from '../core/units/numbers';
 import { wallMinutes, wallTimeOf } from '../core/units/wallTime';
 import { METHODS, type MethodBook } from '../makes';
 import { takes } from '../makes/asked';
-import type { About, PotState, Span, World } from '../makes/grammar';
-import type { Method } from '../makes/method';
-import { type Belief, expectedWorld } from './belief';
+import type { About, Span } from '../makes/grammar';
+import type { Belief } from './belief';
 import { saidOptions } from './brief/given';
-import { atLitres, type ReadyBrief, resolveBrief } from './brief/resolve';
+import type { ReadyBrief } from './brief/resolve';
 import type { Resolved } from './brief/resolved';
 import { type Brief, briefSchema } from './brief/schema';
 import { isByClock, planByClock } from './byClock';
 import { inMetric } from './cautionText';
 import { dosesOf } from './doses';
 import { dosesOff } from './doseWarnings';
-import { litresFor } from './litres';
+import { feasibly, type Likely, likelyRun, runOf, sum, totalHoursOf } from './likely';
 import { movedBy } from './moved';
-import { type Outcome, outcomeOf, totalKg } from './outcome';
+import { totalKg } from './outcome';
 import type { Planned } from './planned';
 import { priceOf } from './price';
 import type { Plan } from './schema';
 import { type Range, type Spread, spreadOf } from './spread/draws';
-import { type BatchStage, stagesOf, walk } from './stages';
+import type { BatchStage } from './stages';
 import { tellingOf } from './telling';
 import { warningsOf } from './warnings';
-import { type Dosed, potAtStart, worldOf } from './world';
 
 export type { Planned };
-
-interface Likely {
-  brief: Resolved;
-  method: Method;
-  stages: BatchStage[];
-  spans: Span[];
-  pot: PotState;
-  outcome: Outcome;
-  world: World & { acidNeeded: number };
-  dosed: Dosed;
-  pHAfterAcid: number | null;
-}
-
-/** Milk so rich, or a cheese wished so wet, that nothing would be left to run off. */
-function tooWet({ brief, given }: ReadyBrief): Fault {
-  const problem = 'leaves no whey to run off: the curd would have to hold more than there is';
-  if (brief.cream) return { path: 'cream.litres', problem, remedy: 'give less cream, or a leaner one' };
-  if (given.has('options.moisturePct'))
-    return { path: 'options.moisturePct', problem, remedy: 'wish it drier' };
-  return { path: 'milk.proteinPct', problem, remedy: 'check fat and protein, or take a drier cheese' };
-}
-
-/** The likely run of a brief for so many litres. Throws Infeasible where it cannot be made. */
-function likelyRun(ready: ReadyBrief, litres: number, belief: Belief = {}): Likely {
-  const { method } = ready;
-  const brief = atLitres(ready, litres);
-  const stages = stagesOf(method, brief);
-  const world = worldOf(brief, method, litres, expectedWorld(belief));
-  const pot = potAtStart(brief, world);
-  const spans = walk(stages, world, pot);
-  const outcome = outcomeOf(brief, method, world, pot);
-  if (outcome.wheyless) throw new Infeasible(tooWet(ready));
-  return {
-    brief,
-    method,
-    stages,
-    spans,
-    pot,
-    outcome,
-    world,
-    dosed: { acid: world.acid?.amount ?? null, imcuPerLitre: world.coagulant?.imcuPerLitre ?? null },
-    pHAfterAcid:
-      world.acid && pHAfter(world.buffer, world.acid.titrant, world.acid.amount / world.milk.litres),
-  };
-}
 
 const around = (likely: number, range: Range | null | undefined, decimals: number) => ({
   likely: roundTo(likely, decimals),
@@ -141,10 +93,6 @@ function cautionsOf(
 
 function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] {
   const { brief, outcome, spans, pot } = run;
-  const firstHeat = run.stages.findIndex((stage) => stage.kind.does.includes('heats-milk'));
-  const sum = (list: readonly Span[], of: (span: Span) => number) =>
-    list.reduce((all, one) => all + of(one), 0);
-  const before = sum(spans.slice(0, Math.max(0, firstHeat)), (span) => span.durationMin);
   const price = priceOf(brief, run.method, run.dosed, outcome);
   const wheyPH = pot.wheyPH ?? pot.pH;
   const drained = run.stages.some((stage) => stage.kind.does.includes('drains'));
@@ -166,7 +114,7 @@ function predictionsOf(run: Likely, spread: Spread | null): Plan['predictions'] 
       sum(spans, (span) => span.handsOnMin),
       3,
     ),
-    totalHours: roundTo((sum(spans, (span) => span.durationMin) - before) / 60, 4),
+    totalHours: totalHoursOf(run),
     costPerKg: price === null ? null : roundTo(price / outcome.yieldKg, 4),
   };
 }
@@ -265,21 +213,15 @@ function withLearned(planned: Planned, ready: ReadyBrief, litres: number, belief
 
 function planOnce(brief: Brief, options: PlanOptions): Result<Planned> {
   const { belief = {}, methods = METHODS } = options;
-  const ready = resolveBrief(brief, methods);
-  if (!ready.ok) return ready;
-  try {
-    const litres =
-      brief.milk.litres ??
-      litresFor(brief.wantKg as number, (l) => likelyRun(ready.value, l, belief).outcome.yieldKg);
-    const run = likelyRun(ready.value, litres, belief);
+  const found = runOf(brief, belief, methods);
+  if (!found.ok) return found;
+  const { run, ready, litres } = found.value;
+  return feasibly(() => {
     const spread =
-      options.spread === false ? null : spreadOf(ready.value, litres, run.stages, run.dosed, { belief });
+      options.spread === false ? null : spreadOf(ready, litres, run.stages, run.dosed, { belief });
     const planned = assemble(run, spread);
-    return good(options.says === false ? planned : withLearned(planned, ready.value, litres, belief));
-  } catch (error) {
-    if (error instanceof Infeasible) return bad(error.fault);
-    throw error;
-  }
+    return options.says === false ? planned : withLearned(planned, ready, litres, belief);
+  });
 }
 
 /** Plans whatever a file holds: brief → plan, or every fault in it. */

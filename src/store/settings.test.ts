@@ -30,7 +30,7 @@ const warm = { ...USUAL_KITCHEN, roomC: 21 };
 describe('settings', () => {
   it('wait outside only until the database has them', async () => {
     const waiting = room();
-    const written = keepSettings(db, waiting, [['kitchen', warm]], 100, 'here');
+    const written = keepSettings(db, { room: waiting, by: 'here' }, [['kitchen', warm]], 100);
     expect(waiting.all.size).toBe(1);
     await written;
     expect(waiting.all.size).toBe(0);
@@ -39,13 +39,41 @@ describe('settings', () => {
 
   it('whose transaction never came about are there after the reload', async () => {
     const waiting = room();
-    await keepSettings(db, waiting, [['draft', { method: 'paneer' }]], 100, 'here');
+    await keepSettings(db, { room: waiting, by: 'here' }, [['draft', { method: 'paneer' }]], 100);
     const gone = new Database(`${db.name}-gone`);
     await gone.open();
     gone.close({ disableAutoOpen: true });
-    await expect(keepSettings(gone, waiting, [['draft', { method: 'skyr' }]], 200, 'here')).rejects.toThrow();
+    await expect(
+      keepSettings(gone, { room: waiting, by: 'here' }, [['draft', { method: 'skyr' }]], 200),
+    ).rejects.toThrow();
     await bringInWaiting(db, waiting);
     expect(await kept('draft')).toEqual({ method: 'skyr' });
+    expect(waiting.all.size).toBe(0);
+  });
+
+  it('make way for the frame that shows them only where they wait outside', async () => {
+    let painted = () => {};
+    const frame = new Promise<void>((resolve) => {
+      painted = resolve;
+    });
+    const waiting = room();
+    const keeper = { by: 'here', mayWrite: () => frame };
+    const written = keepSettings(db, { ...keeper, room: waiting }, [['kitchen', warm]], 100);
+    const full = {
+      ...room(),
+      setItem: () => {
+        throw new Error('full');
+      },
+    };
+    await keepSettings(db, { ...keeper, room: full }, [['draft', { method: 'paneer' }]], 100);
+    await keepSettings(db, { ...keeper, room: undefined }, [['draft', { method: 'skyr' }]], 101);
+    expect(await kept('draft')).toEqual({ method: 'skyr' });
+    expect(await kept('kitchen')).toBeUndefined();
+    expect(waiting.all.size).toBe(1);
+    await bringInWaiting(new Database(db.name), { ...waiting, length: 1, removeItem: () => {} });
+    expect(await kept('kitchen')).toEqual(warm);
+    painted();
+    await written;
     expect(waiting.all.size).toBe(0);
   });
 
@@ -53,7 +81,7 @@ describe('settings', () => {
     const waiting = room();
     waiting.setItem('waiting:draft', JSON.stringify({ value: { method: 'paneer' }, at: 100 }));
     waiting.setItem('something else', 'is left alone');
-    await keepSettings(db, undefined, [['draft', { method: 'skyr' }]], 200, 'here');
+    await keepSettings(db, { room: undefined, by: 'here' }, [['draft', { method: 'skyr' }]], 200);
     await bringInWaiting(db, waiting);
     expect(await kept('draft')).toEqual({ method: 'skyr' });
     expect([...waiting.all.keys()]).toEqual(['something else']);
@@ -61,8 +89,8 @@ describe('settings', () => {
 
   it('a later change that is still waiting is not taken out by an earlier one', async () => {
     const waiting = room();
-    const first = keepSettings(db, waiting, [['draft', { method: 'paneer' }]], 100, 'here');
-    const second = keepSettings(db, waiting, [['draft', { method: 'skyr' }]], 101, 'here');
+    const first = keepSettings(db, { room: waiting, by: 'here' }, [['draft', { method: 'paneer' }]], 100);
+    const second = keepSettings(db, { room: waiting, by: 'here' }, [['draft', { method: 'skyr' }]], 101);
     await first;
     await second;
     expect(await kept('draft')).toEqual({ method: 'skyr' });
@@ -81,7 +109,7 @@ describe('settings', () => {
 
   it('that no schema reads are not kept', async () => {
     await expect(
-      keepSettings(db, undefined, [['kitchen', { ...warm, roomC: 900 }]], 1, 'here'),
+      keepSettings(db, { room: undefined, by: 'here' }, [['kitchen', { ...warm, roomC: 900 }]], 1),
     ).rejects.toThrow(/roomC/);
     expect(await db.settings.count()).toBe(0);
   });

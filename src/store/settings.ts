@@ -49,28 +49,38 @@ const count = (db: Database, keys: readonly SettingKey[], by: number) => {
 /** Whether this window is writing a setting just now, so that what is read of it is older than what it has. */
 export const isBeingKept = (db: Database, key: SettingKey): boolean => (underWay.get(db)?.get(key) ?? 0) > 0;
 
+/** Where settings are kept from: who makes way for what is being drawn says when the database may have them. */
+export interface Keeper {
+  room: WaitingRoom | undefined;
+  by: string;
+  mayWrite?: () => Promise<void>;
+}
+
 /**
  * Writes settings. A page may be reloaded the instant after a key was pressed, and a transaction under way is then
- * dropped: so the value is put in the waiting room first and taken out once it is on the disk.
+ * dropped: so the value is put in the waiting room first and taken out once it is on the disk. What waits there is safe,
+ * so that the frame which shows it comes before the database.
  */
 export async function keepSettings(
   db: Database,
-  room: WaitingRoom | undefined,
+  { room, by, mayWrite }: Keeper,
   values: readonly [SettingKey, unknown][],
   at: number,
-  by: string,
 ): Promise<void> {
   const texts = values.map(([key, value]) => [`${PREFIX}${key}`, JSON.stringify({ value, at, by })] as const);
+  let safe = room !== undefined;
   for (const [key, text] of texts) {
     try {
       room?.setItem(key, text);
     } catch {
       // A full waiting room only costs what a reload in this very instant would.
+      safe = false;
     }
   }
   const keys = values.map(([key]) => key);
   count(db, keys, 1);
   try {
+    if (safe) await mayWrite?.();
     await db.transaction('rw', db.settings, async () => {
       for (const [key, value] of values)
         await db.settings.put({ key, value: await joined(db, key, value), at, by });

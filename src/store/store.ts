@@ -25,16 +25,18 @@ import type { WindowName } from './window';
 
 /**
  * The store, kept in step with the database: settings are written as they change, data is read as it changes. `tell`
- * hears of what could not be written.
+ * hears of what could not be written; `mayWrite` resolves when a page that draws what changed has done so.
  */
 export function createStore(
   db: Database,
   clock: Clock,
   { id }: WindowName,
   tell: (error: unknown) => void = () => undefined,
+  mayWrite?: () => Promise<void>,
 ) {
+  const keeper = { room: globalThis.localStorage, by: id, ...(mayWrite && { mayWrite }) };
   const keep = (values: readonly [SettingKey, unknown][]) =>
-    keepSettings(db, globalThis.localStorage, values, clock.wall(), id).catch(tell);
+    keepSettings(db, keeper, values, clock.wall()).catch(tell);
   const listener = createListenerMiddleware();
   const store = configureStore({
     reducer: {

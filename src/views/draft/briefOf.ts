@@ -15,7 +15,7 @@ import { numberOption, type OptionValue } from '../../makes/method';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
 import type { GivenDose } from '../../plan/givenDoses';
-import { planBrief } from '../../plan/plan';
+import { hoursOf } from '../../plan/likely';
 import type { Draft, DraftField, FieldValue } from '../../store/slices/draft';
 import { readSteps } from './steps';
 
@@ -276,11 +276,10 @@ const priced = ({ prices }: Draft, kind: GoodKind) =>
 /** A brief with the room as it is over the hours of its make, where the kitchen is colder or warmer by night. */
 function withRoom(brief: Brief, kitchen: Kitchen, nowWall: string, methods: MethodBook): Brief {
   if (kitchen.roomNightC == null) return brief;
-  const planned = planBrief(withoutClock(brief), { spread: false, methods });
-  if (!planned.ok) return brief;
-  const { totalHours } = planned.value.plan.predictions;
+  const hours = hoursOf(withoutClock(brief), methods);
+  if (hours === null) return brief;
   const startMs = brief.readyBy
-    ? parseISO(brief.readyBy).getTime() - totalHours * 3_600_000
+    ? parseISO(brief.readyBy).getTime() - hours * 3_600_000
     : parseISO(brief.start ?? nowWall).getTime();
-  return { ...brief, roomC: roomOverC(kitchen, startMs, totalHours) };
+  return { ...brief, roomC: roomOverC(kitchen, startMs, hours) };
 }

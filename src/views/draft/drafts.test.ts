@@ -33,6 +33,19 @@ describe('a brief in the form and back', () => {
     );
   });
 
+  it.each(METHODS.map((method) => method.id))('%s: the room is as warm as it is over its hours', (id) => {
+    const colder = { ...kitchen, roomC: 20, roomNightC: 12, asleepFrom: 22, asleepTo: 6 };
+    const draft = draftOf(planned(basic(id, {}, { roomC: 20 })).plan.brief, colder, null, METHODS);
+    const roomOf = (when: Draft['when'], moment: string) =>
+      briefOf({ ...draft, when, moment }, colder, NOW_WALL, METHODS).brief?.roomC;
+    const { totalHours } = planned(basic(id, {}, { roomC: 20 })).plan.predictions;
+    const nightHours = Array.from({ length: 12 }, (_, night) => 22 + 24 * night)
+      .map((from) => Math.min(18 + totalHours, from + 8) - from)
+      .reduce((sum, hours) => sum + Math.max(0, hours), 0);
+    expect(roomOf('start', '2026-11-26T18:00')).toBeCloseTo(20 - (8 * nightHours) / totalHours, 0);
+    expect(roomOf('readyBy', '2026-11-27T06:00')).toBeLessThan(totalHours > 20 ? 20 : 17);
+  });
+
   it('keeps schools, switches, labels, generations and what is wanted', () => {
     const quick = roundTrip(
       basic(

@@ -4,7 +4,7 @@ import { useNow } from '../../store/hooks';
 import { useMethod } from '../../store/methodBook';
 import { useAppSelector } from '../../store/store';
 import { useHere } from '../../ui/say/useHere';
-import { useAtRest, useFollowing } from '../common/afterFrame';
+import { useAtRest, useFollowing } from '../common/following';
 import { clockText, dayClock } from '../common/times';
 import { Changes } from './Changes';
 import { MethodChooser, Shelves } from './MethodChooser';

@@ -9,7 +9,7 @@ import { useNow } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
 import { usePorts } from '../../store/ports';
 import { useAppSelector } from '../../store/store';
-import { afterFrame } from '../common/afterFrame';
+import { afterFrame } from '../../ui/afterFrame';
 import { type BriefResult, briefOf } from '../draft/briefOf';
 import { useBelief } from '../draft/useBelief';
 import { carrySpread } from './carrySpread';

@@ -1,20 +1,9 @@
 import { startTransition, useEffect, useLayoutEffect, useRef, useState } from 'react';
 import { flushSync } from 'react-dom';
+import { afterFrame } from '../../ui/afterFrame';
 
 /** Whether two values are of the same thing, so that one may stand for the other a moment longer. */
 type Same<T> = (a: T, b: T) => boolean;
-
-/** Has something done when what stands on the page now has been painted; what comes back takes that back. */
-export function afterFrame(work: () => void): () => void {
-  let then: ReturnType<typeof setTimeout>;
-  const frame = requestAnimationFrame(() => {
-    then = setTimeout(work);
-  });
-  return () => {
-    cancelAnimationFrame(frame);
-    clearTimeout(then);
-  };
-}
 
 /**
  * What may follow a value: the value as it was, until the frame that shows what comes at once is painted; of many in a row, the last. A value
