@@ -1,4 +1,4 @@
-/** From the tap on "Note it" to a reading that is stored, with 50 finished makes in the book and 4 running. */
+/** From the key that notes a reading to the frame that shows it is stored, typed as a maker types, with 50 finished makes in the book and 4 running. */
 import { USUAL_KITCHEN } from '../src/kitchen/usual';
 import { makeFile } from './makeFile';
 import { served } from './served';
@@ -29,24 +29,26 @@ try {
   const pad = page.getByRole('form', { name: 'Note a reading' });
   await pad.waitFor();
   const took: number[] = [];
+  const field = pad.getByRole('textbox');
   for (let i = 0; i < NOTES; i++) {
-    await pad.getByRole('textbox').fill(String(30 + i / 10));
+    await field.click();
+    await page.keyboard.type((30 + i / 10).toFixed(1));
     // As text: the loader of this file would wrap a named function in a helper the page does not have.
-    took.push(
-      await page.evaluate<number>(`new Promise((resolve) => {
-        const form = document.querySelector('form[aria-label="Note a reading"]');
-        const began = performance.now();
-        form.requestSubmit();
+    await page.evaluate(`window.stored = new Promise((resolve) => {
+      const input = document.querySelector('form[aria-label="Note a reading"] input');
+      addEventListener('keydown', ({ timeStamp: began }) => {
         requestAnimationFrame(function look() {
-          if (form.querySelector('input').value === '') resolve(performance.now() - began);
+          if (input.value === '') resolve(performance.now() - began);
           else requestAnimationFrame(look);
         });
-      })`),
-    );
+      }, { once: true, capture: true });
+    }); undefined`);
+    await page.keyboard.press('Enter');
+    took.push(await page.evaluate<number>('window.stored'));
   }
   took.sort((a, b) => a - b);
   console.log(
-    `a reading from the tap to stored, 50 finished makes and 4 running: median ${(took[NOTES / 2] as number).toFixed(0)} ms, 95th percentile ${(took[Math.floor(NOTES * 0.95)] as number).toFixed(0)} ms (aim: 50)`,
+    `a reading from the key that notes it to stored, 50 finished makes and 4 running: median ${(took[NOTES / 2] as number).toFixed(0)} ms, 95th percentile ${(took[Math.floor(NOTES * 0.95)] as number).toFixed(0)} ms (aim: 50)`,
   );
 } finally {
   await stop();

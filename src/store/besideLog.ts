@@ -42,22 +42,27 @@ async function strikeOut(core: DBCore, trans: DBCoreTransaction, makes: string[]
       )
     : [all];
   const struck = makes && new Set<unknown>(makes);
+  // Asked for side by side: who notes something waits for these.
+  const standing = await Promise.all(
+    BESIDE_LOG.flatMap((name) =>
+      ranges.map(async (range) => {
+        const table = core.table(name);
+        const { result } = await table.query({
+          trans,
+          values: false,
+          query: { index: table.schema.primaryKey, range },
+        });
+        return { name, keys: struck ? result.filter((key: unknown) => struck.has(firstOf(key))) : result };
+      }),
+    ),
+  );
   const packs = new Set<number>();
   let together = false;
-  for (const name of BESIDE_LOG) {
-    const table = core.table(name);
-    for (const range of ranges) {
-      const { result } = await table.query({
-        trans,
-        values: false,
-        query: { index: table.schema.primaryKey, range },
-      });
-      const keys = struck ? result.filter((key: unknown) => struck.has(firstOf(key))) : result;
-      // Nothing is written where nothing stands, so that nobody who follows these tables is woken.
-      if (keys.length > 0) await table.mutate({ type: 'delete', trans, keys });
-      for (const key of keys) packs.add(packOf(String(firstOf(key))));
-      if (name === 'taught' && keys.length > 0) together = true;
-    }
+  for (const { name, keys } of standing) {
+    // Nothing is written where nothing stands, so that nobody who follows these tables is woken.
+    if (keys.length > 0) await core.table(name).mutate({ type: 'delete', trans, keys });
+    for (const key of keys) packs.add(packOf(String(firstOf(key))));
+    if (name === 'taught' && keys.length > 0) together = true;
   }
   if (packs.size > 0) await core.table(PACKED).mutate({ type: 'delete', trans, keys: [...packs] });
   if (together) await core.table(TOGETHER).mutate({ type: 'deleteRange', trans, range: all });

@@ -9,7 +9,7 @@ import { logReader } from './readLogs';
 import { keepBeside } from './readMakes';
 
 /** Makes looked into at once, and kept together. */
-const AT_ONCE = 50;
+const AT_ONCE = 10;
 /** What so many makes teach is read at once. */
 const READ_AT_ONCE = 500;
 
