@@ -89,6 +89,21 @@ test('what if: a plan set aside, the copy changed, the differences told, and the
   await expect(page.getByTestId('ghost')).toHaveCount(0);
 });
 
+test('what if of another make: that is told by name, and the first comes back as it was chosen', async ({
+  page,
+}) => {
+  await open(page, '/plan');
+  await choose(page, 'Quick stretched ball');
+  await type(page, 'Set at', '33');
+  const panel = page.getByRole('region', { name: 'What if' });
+  await panel.getByRole('button', { name: 'something else' }).click();
+  await choose(page, 'Paneer');
+  await expect(panel).toContainText('Changed: make Quick stretched ball → Paneer.');
+  await panel.getByRole('button', { name: 'back to the first' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toContainText('Quick stretched ball');
+  await expect(page.getByRole('textbox', { name: 'Set at', exact: true })).toHaveValue('33');
+});
+
 test('what if, with what was learned of two pots: each plan is held as it stood in its own', async ({
   page,
 }) => {

@@ -58,6 +58,30 @@ describe('one plan beside another', () => {
     expect(changed(ball, vinegar)).not.toContain('options.acidPH');
   });
 
+  it('a part of another kind is told once, and of another make only that and what both are asked for', () => {
+    const ball = whole('quick-stretched');
+    const tablets = whole('quick-stretched', {}, { coagulant: { form: 'tablet', imcuEach: 1200 } });
+    expect(changes(ball, tablets)).toEqual([{ path: 'coagulant.form', before: 'liquid', after: 'tablet' }]);
+    const given = { amount: 2, unit: 'tablet' } as const;
+    const inHand = whole('quick-stretched', {}, { coagulant: { form: 'tablet', imcuEach: 1200, given } });
+    expect(changes(tablets, inHand)).toContainEqual({
+      path: 'coagulant.given',
+      before: undefined,
+      after: given,
+    });
+    const stronger = whole('quick-stretched', {}, { heat: { by: 'hob', kW: 2 } });
+    expect(changes(ball, stronger)).toEqual([{ path: 'heat.kW', before: undefined, after: 2 }]);
+    const skyr = whole('skyr', { litres: 12 });
+    expect(changes(whole('paneer'), skyr)[0]).toEqual({
+      path: 'method',
+      before: whole('paneer').method.title,
+      after: skyr.method.title,
+    });
+    expect(changed(whole('paneer'), skyr)).toEqual(['method', 'milk.litres']);
+    const lemon = whole('whole-milk-ricotta', {}, { acid: { kind: 'lemon' } });
+    expect(changed(whole('paneer'), lemon)).toEqual(['method', 'acid.kind']);
+  });
+
   it('a colder room is told by its souring, more fat by its cheese, another acid by its jar', () => {
     const room = differences(plan('goat-lactic'), plan('goat-lactic', {}, { roomC: 17 }));
     expect(room.slice(0, 4).map((one) => one.what)).toContain('hours to ready');

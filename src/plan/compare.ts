@@ -92,10 +92,27 @@ export interface Change {
   after: unknown;
 }
 
-const leaves = (value: unknown, path: string): [string, unknown][] =>
-  value !== null && typeof value === 'object'
-    ? Object.entries(value).flatMap(([key, inner]) => leaves(inner, path === '' ? key : `${path}.${key}`))
-    : [[path, value]];
+/** Told whole: a dose in hand with its measure, calcium with its own, and what is a row. */
+const isWhole = (key: string, value: unknown) =>
+  key === 'given' || key === 'calcium' || Array.isArray(value) || value === null || typeof value !== 'object';
+
+const leaves = (value: object, path = ''): [string, unknown][] =>
+  Object.entries(value).flatMap(([key, inner]) =>
+    isWhole(key, inner) ? [[`${path}${key}`, inner]] : leaves(inner, `${path}${key}.`),
+  );
+
+/** What a brief need not say, and is so all the same. */
+const UNSAID = [
+  ['heat.by', 'hob'],
+  ['salt.kind', 'fine'],
+] as const;
+
+/** Of a part of the batch, what kind it is: of another kind, all the rest of it is other. */
+const KINDS = ['acid.kind', 'coagulant.form', 'culture.form', 'heat.by'];
+const STAYS_WITH_ANY_KIND = /\.(given|price)$/;
+
+/** When it is made and by whom, in which money and where its figures are from: nothing of what is made. */
+const ELSEWHERE = /^(seed|start|readyBy|asleep|away|currency|sources)(\.|$)/;
 
 /** A plan and the make it is of. */
 type PlannedAs = Pick<Planned, 'plan' | 'method'>;
@@ -113,15 +130,34 @@ function following({ plan: { brief }, method }: PlannedAs): ReadonlySet<string> 
 
 /**
  * What the briefs of two plans differ in; what merely follows from something else that was changed, in the one as in the other, is not
- * among it.
+ * among it. Of another make, that is told and what both are asked for: its options are its own.
  */
 export function changes(before: PlannedAs, after: PlannedAs): Change[] {
-  const was = new Map(leaves(before.plan.brief, ''));
-  const now = new Map(leaves(after.plan.brief, ''));
+  const said = ({ plan: { brief } }: PlannedAs) => new Map<string, unknown>([...UNSAID, ...leaves(brief)]);
+  const [was, now] = [said(before), said(after)];
+  const others = [...new Set([...was.keys(), ...now.keys()])]
+    .filter(
+      (path) => JSON.stringify(was.get(path)) !== JSON.stringify(now.get(path)) && !ELSEWHERE.test(path),
+    )
+    .map((path): Change => ({ path, before: was.get(path), after: now.get(path) }));
+  if (before.method.id !== after.method.id)
+    return [
+      { path: 'method', before: before.method.title, after: after.method.title },
+      ...others.filter(
+        ({ path, before: one, after: other }) =>
+          path !== 'method' && !path.startsWith('options.') && one !== undefined && other !== undefined,
+      ),
+    ];
   const followed = following(before);
   const follows = following(after);
-  return [...new Set([...was.keys(), ...now.keys()])]
-    .filter((path) => was.get(path) !== now.get(path) && !['seed', 'start', 'readyBy'].includes(path))
-    .filter((path) => !followed.has(path) || !follows.has(path))
-    .map((path) => ({ path, before: was.get(path), after: now.get(path) }));
+  const otherKinds = KINDS.filter((kind) => others.some(({ path }) => path === kind)).map(
+    (kind) => [kind, kind.slice(0, kind.indexOf('.') + 1)] as const,
+  );
+  return others.filter(
+    ({ path }) =>
+      (!followed.has(path) || !follows.has(path)) &&
+      otherKinds.every(
+        ([kind, part]) => path === kind || !path.startsWith(part) || STAYS_WITH_ANY_KIND.test(path),
+      ),
+  );
 }

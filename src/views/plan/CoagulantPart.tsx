@@ -11,6 +11,7 @@ import { STRENGTH_FIELD } from '../draft/briefOf';
 import { goodChosen } from '../draft/goods';
 import { DraftNumber } from './DraftNumber';
 import type { PartProps } from './parts';
+import { COAGULANT_FORMS, choicesOf } from './partWords';
 
 const STRENGTH = {
   liquid: {
@@ -44,11 +45,7 @@ export function CoagulantPart({ draft, faults, change }: PartProps) {
       <Select
         label="Coagulant"
         value={form}
-        options={[
-          { value: 'liquid', text: 'liquid' },
-          { value: 'tablet', text: 'tablets' },
-          { value: 'powder', text: 'powder' },
-        ]}
+        options={choicesOf(COAGULANT_FORMS)}
         onChange={(coagulantForm) =>
           change({
             coagulantForm,

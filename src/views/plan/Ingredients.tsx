@@ -17,6 +17,7 @@ import { CoagulantPart } from './CoagulantPart';
 import { DraftNumber } from './DraftNumber';
 import { FromShelf, OtherStrains } from './FromShelf';
 import type { PartProps } from './parts';
+import { CULTURE_FORMS, choicesOf } from './partWords';
 
 function AcidPart({ draft, faults, change }: PartProps) {
   const format = useFormat();
@@ -56,11 +57,7 @@ function CulturePart({ draft, faults, change }: PartProps) {
       <Select
         label="Culture is"
         value={draft.cultureForm}
-        options={[
-          { value: 'freeze-dried', text: 'freeze-dried' },
-          { value: 'liquid', text: 'a live liquid' },
-          { value: 'saved', text: 'saved from a batch' },
-        ]}
+        options={choicesOf(CULTURE_FORMS)}
         onChange={(cultureForm) => change({ cultureForm, ...goodChosen(draft, 'culture', undefined) })}
       />
       {draft.cultureForm === 'freeze-dried' ? (

@@ -45,6 +45,7 @@ export function WhatIf({
 }) {
   const { dispatch, getState } = useAppStore();
   const crude = useAppSelector((state) => state.kitchen.proteinBasis === 'crude');
+  const colder = useAppSelector((state) => state.kitchen.roomNightC != null);
   const format = useFormat();
   const { brief } = planned.plan;
   const milk = () => latest.current.plan.brief.milk;
@@ -76,7 +77,8 @@ export function WhatIf({
     );
   }
   const found = differences(against.plan, planned.plan);
-  const changed = changes(against, planned);
+  // By night and by day together the room is another for each make's hours: nobody has changed it.
+  const changed = changes(against, planned).filter(({ path }) => path !== 'roomC' || !colder);
   return (
     <section aria-label="What if">
       <div className="flex flex-wrap items-baseline justify-between gap-2">
@@ -87,7 +89,10 @@ export function WhatIf({
             onClick={() => {
               const { draft, kitchen } = getState();
               dispatch(
-                draftSet({ ...draftOf(against.plan.brief, kitchen, draft.milkId, [method]), against: null }),
+                draftSet({
+                  ...draftOf(against.plan.brief, kitchen, draft.milkId, [against.method]),
+                  against: null,
+                }),
               );
             }}
           >

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { uncapital } from '../../core/units/capital';
 import { formatter, METRIC } from '../../core/units/format';
 import { METHODS } from '../../makes';
+import { briefSchema } from '../../plan/brief/schema';
 import { differences } from '../../plan/compare';
 import { planned } from '../../plan/fixtures/briefs';
 import { changeText } from './changeText';
@@ -23,6 +25,58 @@ describe('what was changed', () => {
     expect(told('milk.pricePerLitre', 1, 1.2, american)).toBe('price a gallon 3.79 → 4.54');
     expect(told('milk.pH', undefined, 6.6)).toBe('pH not given → 6.6');
     expect(told('milk.homogenised', false, true)).toBe('homogenised no → yes');
+  });
+
+  it('says what goes in as it is chosen, and a dose in hand as it is measured', () => {
+    expect(told('acid.kind', 'citric', 'vinegar')).toBe('acid citric acid → vinegar');
+    expect(told('coagulant.form', 'liquid', 'tablet')).toBe('coagulant liquid → tablets');
+    expect(told('coagulant.imcuPerMl', 200, 280)).toBe('the coagulant’s strength 200 → 280 IMCU in a mL');
+    expect(told('culture.form', 'freeze-dried', 'saved')).toBe('culture freeze-dried → saved from a batch');
+    expect(told('milk.treatment', 'pasteurised', 'boiled')).toBe('treated pasteurised → boiled at home');
+    expect(told('milk.species', 'cow', 'goat')).toBe('milk cow’s → goat’s');
+    expect(told('acid.given', undefined, { amount: 0.5, unit: 'tsp' })).toBe(
+      'acid in hand as reckoned → ½ tsp',
+    );
+    expect(told('calcium', undefined, true)).toBe('calcium no → yes');
+    expect(told('calcium', true, { given: { amount: 2, unit: 'g' } })).toBe('calcium yes → 2 g');
+    expect(told('heat.by', 'hob', 'sink')).toBe('warmed on the hob → in a hot sink');
+    expect(told('method', 'Paneer', 'Skyr')).toBe('make Paneer → Skyr');
+    const pressed = METHODS.find(({ options }) =>
+      Object.values(options).some(({ type }) => type === 'steps'),
+    );
+    const [key, option] =
+      Object.entries(pressed?.options ?? {}).find(([, { type }]) => type === 'steps') ?? [];
+    if (!pressed || !key || !option) throw new Error('one make is pressed');
+    const change = {
+      path: `options.${key}`,
+      before: [[14, 60]],
+      after: [
+        [14, 60],
+        [23, 30],
+      ],
+    };
+    expect(changeText(change, pressed, metric, null)).toBe(
+      `${uncapital(option.label)} 14 kg 60 min → 14 kg 60 min, 23 kg 30 min`,
+    );
+  });
+
+  it('has a name for all that may be changed in a brief', () => {
+    const of = (value: unknown, path: string): string[] => {
+      const shape = (value as { shape?: Record<string, unknown> }).shape;
+      const inner = (value as { unwrap?: () => unknown }).unwrap?.();
+      if (inner) return of(inner, path);
+      return shape && path !== 'calcium' && !path.endsWith('given')
+        ? Object.entries(shape).flatMap(([key, one]) => of(one, path === '' ? key : `${path}.${key}`))
+        : [path];
+    };
+    const never = /^(format|version|method|options|seed|start|readyBy|asleep|away|currency|sources)(\.|$)/;
+    const paths = of(briefSchema, '').filter((path) => !never.test(path));
+    expect(paths.length).toBeGreaterThan(35);
+    const unnamed = paths.filter(
+      (path) => path !== 'calcium' && told(path, undefined, 2).startsWith(`${path} `),
+    );
+    expect(unnamed).toEqual([]);
+    expect(paths.filter((path) => told(path, undefined, 2).includes('.'))).toEqual([]);
   });
 
   it('says protein as the label does where the kitchen goes by labels', () => {
