@@ -21,6 +21,28 @@ describe('two makes side by side', () => {
     expect(Math.abs(told.unexplainedPct ?? 9)).toBeLessThan(0.1);
   });
 
+  it('what follows from the milk is not done otherwise, and counts with the milk; each milk and option by its name', () => {
+    const ricotta = (milk: object, options = {}) =>
+      stateTold({
+        method: 'whole-milk-ricotta',
+        brief: { milk: { species: 'cow', litres: 8, fatPct: 3.7, ...milk } },
+        options,
+      });
+    const { differences, unexplainedPct } = beside(ricotta({}), ricotta({ fatPct: 4.6 }));
+    expect(differences.map(({ what }) => what)).toEqual(['fat of the milk']);
+    expect(Math.abs(unexplainedPct ?? 9)).toBeLessThan(0.1);
+    const wetter = beside(ricotta({}), ricotta({}, { moisturePct: 76 }));
+    expect(wetter.differences[0]?.what).toBe('moisture wanted');
+    const [goats] = beside(
+      ricotta({}),
+      ricotta({ species: 'goat', treatment: 'boiled', fatPct: 3.7 }),
+    ).differences.filter(({ what }) => what === 'the milk');
+    expect(goats?.each).toEqual(['cow’s, pasteurised', 'goat’s, boiled at home']);
+    const ball = (acidPH: number) => stateTold({ method: 'quick-stretched', options: { acidPH } });
+    const sourer = beside(ball(5.7), ball(5.5)).differences.find(({ what }) => /pH/.test(what));
+    expect(sourer?.each).toEqual(['5.70', '5.50']);
+  });
+
   it('an early cut by the bowl, a hot cook and another cook option are told with what they cost, the dearest first', () => {
     const slow = of({
       notes: [

@@ -1,8 +1,12 @@
 import { earlyCutLoss } from '../core/curd/syneresis';
+import { uncapital } from '../core/units/capital';
 import { type Format, formatter, METRIC } from '../core/units/format';
 import { clamp } from '../core/units/measures';
+import { valueText } from '../makes/clauses';
 import type { MistakeId } from '../makes/mistakes';
 import type { Brief } from '../plan/brief/schema';
+import { following } from '../plan/compare';
+import { MILK_OF, TREATMENT_WORDS } from '../plan/milkWords';
 import { planBrief } from '../plan/plan';
 import { bookOf, type PlanOf } from '../plan/planOf';
 import type { Plan } from '../plan/schema';
@@ -101,8 +105,9 @@ export function beside(first: MakeState, second: MakeState, format: Format = for
   const [ba, bb] = [first.plan.brief, second.plan.brief];
   const same = first.plan.method === second.plan.method;
   if (!same) tell('the make', [a?.method.title ?? '', b?.method.title ?? ''], null);
-  milks(ba, bb, first, same, format, tell);
-  if (same) options(a, b, first, format, tell);
+  const follow = same && a && b ? followingBoth(a, b) : new Set<string>();
+  milks(ba, bb, same ? first : null, follow, format, tell);
+  if (same && a && b) options(a, b, first, follow, format, tell);
   if (a && b) readings(a, b, format, tell);
   const [wa, wb] = [wrongLeft(first), wrongLeft(second)];
   if (Math.abs(wa - wb) > 0.002)
@@ -121,22 +126,32 @@ type Tell = (what: string, each: readonly [string, string], ratio: number | null
 const lossText = (left: number, { percent: text }: Format) =>
   left > 0.998 ? 'nothing noted' : `${text(Math.round(100 * (1 - left)))} lost`;
 
-function milks(a: Brief, b: Brief, first: PlanOf, same: boolean, format: Format, tell: Tell) {
+/** Options that stand in both makes as they follow from each one's milk: nobody did otherwise there. */
+type Follows = ReadonlySet<string>;
+function followingBoth(a: Log, b: Log): Follows {
+  const [one, other] = [a, b].map(({ method, state }) => following({ method, plan: state.plan })) as [
+    Follows,
+    Follows,
+  ];
+  return new Set([...one].filter((key) => other.has(key)));
+}
+
+/** What the milks differ in; what it makes of the yield where there is a plan to hold it against, with what follows from the milk. */
+function milks(a: Brief, b: Brief, first: PlanOf | null, follow: Follows, format: Format, tell: Tell) {
+  const options = Object.fromEntries(Object.entries(a.options ?? {}).filter(([key]) => !follow.has(key)));
+  const ofMilk = (milk: Brief['milk']) => first && replanned(first, { ...a, milk, options });
+  const words = ({ milk: { species, treatment = 'pasteurised' } }: Brief) =>
+    `${MILK_OF[species]}, ${TREATMENT_WORDS[treatment]}`;
   if (a.milk.species !== b.milk.species || a.milk.treatment !== b.milk.treatment)
     tell(
       'the milk',
-      [`${a.milk.species}, ${a.milk.treatment}`, `${b.milk.species}, ${b.milk.treatment}`],
-      same
-        ? replanned(first, {
-            ...a,
-            milk: {
-              ...b.milk,
-              fatPct: a.milk.fatPct,
-              proteinPct: a.milk.proteinPct,
-              litres: a.milk.litres,
-            } as Brief['milk'],
-          })
-        : null,
+      [words(a), words(b)],
+      ofMilk({
+        ...b.milk,
+        fatPct: a.milk.fatPct,
+        proteinPct: a.milk.proteinPct,
+        litres: a.milk.litres,
+      }),
     );
   for (const [key, what] of [
     ['fatPct', 'fat of the milk'],
@@ -144,36 +159,19 @@ function milks(a: Brief, b: Brief, first: PlanOf, same: boolean, format: Format,
   ] as const) {
     const [x, y] = [a.milk[key], b.milk[key]];
     if (x === undefined || y === undefined || Math.abs(x - y) < 0.02) continue;
-    tell(
-      what,
-      [format.percent(x, 2), format.percent(y, 2)],
-      same ? replanned(first, { ...a, milk: { ...a.milk, [key]: y } }) : null,
-    );
+    tell(what, [format.percent(x, 2), format.percent(y, 2)], ofMilk({ ...a.milk, [key]: y }));
   }
   const [la, lb] = [a.milk.litres ?? 0, b.milk.litres ?? 0];
   if (Math.abs(la - lb) > 0.05) tell('amount of milk', [format.litres(la), format.litres(lb)], null);
 }
 
-function options(a: Log | null, b: Log | null, first: PlanOf, format: Format, tell: Tell) {
-  if (!a || !b) return;
+function options(a: Log, b: Log, first: PlanOf, follow: Follows, format: Format, tell: Tell) {
   for (const [key, option] of Object.entries(a.method.options)) {
     const [x, y] = [a.options[key], b.options[key]];
-    if (x === undefined || y === undefined || String(x) === String(y)) continue;
-    const read = (value: typeof x) =>
-      option.type === 'number' && typeof value === 'number'
-        ? option.quantity === 'temperature'
-          ? format.temp(value)
-          : `${format.number(value, option.step < 1 ? 1 : 0)} ${option.unit}`.trim()
-        : option.type === 'choice'
-          ? (option.choices.find((one) => one.value === value)?.text ?? String(value))
-          : value === true
-            ? 'yes'
-            : value === false
-              ? 'no'
-              : String(value);
+    if (x === undefined || y === undefined || String(x) === String(y) || follow.has(key)) continue;
     tell(
-      option.label.toLowerCase(),
-      [read(x), read(y)],
+      uncapital(option.label),
+      [valueText(option, x, format), valueText(option, y, format)],
       replanned(first, { ...first.plan.brief, options: { ...first.plan.brief.options, [key]: y } } as Brief),
     );
   }

@@ -71,13 +71,13 @@ describe('one plan beside another', () => {
     });
     const stronger = whole('quick-stretched', {}, { heat: { by: 'hob', kW: 2 } });
     expect(changes(ball, stronger)).toEqual([{ path: 'heat.kW', before: undefined, after: 2 }]);
-    const skyr = whole('skyr', { litres: 12 });
+    const skyr = whole('skyr', { litres: 12, fatPct: 3.7 });
     expect(changes(whole('paneer'), skyr)[0]).toEqual({
       path: 'method',
       before: whole('paneer').method.title,
       after: skyr.method.title,
     });
-    expect(changed(whole('paneer'), skyr)).toEqual(['method', 'milk.litres']);
+    expect(changed(whole('paneer', { fatPct: 3.7 }), skyr)).toEqual(['method', 'milk.litres']);
     const lemon = whole('whole-milk-ricotta', {}, { acid: { kind: 'lemon' } });
     expect(changed(whole('paneer'), lemon)).toEqual(['method', 'acid.kind']);
   });

@@ -114,18 +114,17 @@ const STAYS_WITH_ANY_KIND = /\.(given|price)$/;
 /** When it is made and by whom, in which money and where its figures are from: nothing of what is made. */
 const ELSEWHERE = /^(seed|start|readyBy|asleep|away|currency|sources)(\.|$)/;
 
+/** Where an option stands in a brief. */
+const OPTION = 'options.';
+
 /** A plan and the make it is of. */
 type PlannedAs = Pick<Planned, 'plan' | 'method'>;
 
-/** The paths of every option that stands as it follows from the batch, asked for by nobody. */
-function following({ plan: { brief }, method }: PlannedAs): ReadonlySet<string> {
+/** Every option that stands as it follows from the batch, asked for by nobody. */
+export function following({ plan: { brief }, method }: PlannedAs): ReadonlySet<string> {
   const usual = usualFor(brief as Resolved, method, brief.milk.litres ?? 1);
   const options = brief.options ?? {};
-  return new Set(
-    Object.keys(usual)
-      .filter((key) => usual[key] === options[key])
-      .map((key) => `options.${key}`),
-  );
+  return new Set(Object.keys(usual).filter((key) => usual[key] === options[key]));
 }
 
 /**
@@ -145,17 +144,16 @@ export function changes(before: PlannedAs, after: PlannedAs): Change[] {
       { path: 'method', before: before.method.title, after: after.method.title },
       ...others.filter(
         ({ path, before: one, after: other }) =>
-          path !== 'method' && !path.startsWith('options.') && one !== undefined && other !== undefined,
+          path !== 'method' && !path.startsWith(OPTION) && one !== undefined && other !== undefined,
       ),
     ];
-  const followed = following(before);
-  const follows = following(after);
+  const [followed, follows] = [following(before), following(after)];
   const otherKinds = KINDS.filter((kind) => others.some(({ path }) => path === kind)).map(
     (kind) => [kind, kind.slice(0, kind.indexOf('.') + 1)] as const,
   );
   return others.filter(
     ({ path }) =>
-      (!followed.has(path) || !follows.has(path)) &&
+      !(path.startsWith(OPTION) && [followed, follows].every((all) => all.has(path.slice(OPTION.length)))) &&
       otherKinds.every(
         ([kind, part]) => path === kind || !path.startsWith(part) || STAYS_WITH_ANY_KIND.test(path),
       ),

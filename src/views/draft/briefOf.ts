@@ -12,6 +12,7 @@ import { roomOverC } from '../../kitchen/hours';
 import type { Kitchen } from '../../kitchen/kitchen';
 import { type MethodBook, methodById } from '../../makes';
 import { numberOption, type OptionValue } from '../../makes/method';
+import { FINDS } from '../../plan/brief/given';
 import { type Brief, briefSchema } from '../../plan/brief/schema';
 import { withoutClock } from '../../plan/byClock';
 import type { GivenDose } from '../../plan/givenDoses';
@@ -166,7 +167,7 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string, methods
     const amount = readNumber(typed.text);
     if (amount !== null && amount > 0) {
       // A dose in hand decides what else would have found it.
-      if (FOUND_BY[dose]) delete options[FOUND_BY[dose]];
+      if (dose in FINDS) delete options[FINDS[dose as keyof typeof FINDS]];
       return { given: { amount, unit: typed.unit } };
     }
     faults.push({
@@ -253,13 +254,6 @@ function heatOf({ heatBy: by }: Draft, read: Read) {
       return { by, bathC: read('bathC') };
   }
 }
-
-/** The option that would have found a dose, left out where the dose is in hand. */
-const FOUND_BY: Partial<Record<GivenDose, string>> = {
-  acid: 'acidPH',
-  coagulant: 'wantedSetMin',
-  salt: 'saltPct',
-};
 
 const clock = (hour: number) =>
   `${String(Math.floor(hour) % 24).padStart(2, '0')}:${String(Math.round((hour % 1) * 60)).padStart(2, '0')}`;

@@ -55,8 +55,8 @@ describe('what was changed', () => {
         [23, 30],
       ],
     };
-    expect(changeText(change, pressed, metric, null)).toBe(
-      `${uncapital(option.label)} 14 kg 60 min → 14 kg 60 min, 23 kg 30 min`,
+    expect(plain(changeText(change, pressed, metric, null))).toBe(
+      `${uncapital(option.label)} 14.0 kg for 60 min → 14.0 kg for 60 min, then 23.0 kg for 30 min`,
     );
   });
 

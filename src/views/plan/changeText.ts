@@ -4,10 +4,10 @@ import { uncapital } from '../../core/units/capital';
 import { FIELD_UNITS, type Format, type Quantity } from '../../core/units/format';
 import { type Given, givenText } from '../../core/units/given';
 import { roundTo } from '../../core/units/numbers';
-import type { Method, PressSteps } from '../../makes/method';
+import { valueText } from '../../makes/clauses';
+import type { Method, OptionValue } from '../../makes/method';
 import type { Change } from '../../plan/compare';
 import { HEATED_WORDS, KEPT_WORDS, MILK_OF, TREATMENT_WORDS } from '../../plan/milkWords';
-import { stepsText } from '../draft/steps';
 import { COAGULANT_FORMS, CULTURE_FORMS } from './partWords';
 
 interface Known {
@@ -108,13 +108,11 @@ export function changeText(
   const said = (value: unknown): string => {
     if (value === undefined || value === null)
       return yesOrNo ? 'no' : path.endsWith('.given') ? 'as reckoned' : 'not given';
+    if (option && option.type !== 'number') return valueText(option, value as OptionValue, format);
     if (typeof value === 'boolean') return value ? 'yes' : 'no';
-    if (Array.isArray(value)) return stepsText(value as PressSteps);
     const given = givenIn(value);
     if (given) return givenText(given);
     if (known?.words) return known.words[String(value)] ?? String(value);
-    if (option?.type === 'choice')
-      return option.choices.find((one) => one.value === value)?.text ?? String(value);
     if (typeof value !== 'number') return String(value);
     const plain = crudeOf !== null && path === 'milk.proteinPct' ? crudeProteinPct(value, crudeOf) : value;
     const shown = roundTo(FIELD_UNITS[quantity].out(plain, format.units), 2);
