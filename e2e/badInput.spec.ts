@@ -33,6 +33,22 @@ test.describe('bad input is answered beside the field and nothing typed is lost'
     }
   });
 
+  test('a make chosen while a field is wrong: no other make’s plan stands for it, and its own comes when it is mended', async ({
+    page,
+  }) => {
+    await open(page, '/plan');
+    await type(page, 'Milk', 'a bucket');
+    await choose(page, 'Paneer');
+    await expect(page.getByRole('region', { name: 'To mend' })).toContainText('Mend the marked fields');
+    await expect(page.getByTestId('yield')).toHaveCount(0);
+    await expect(page.getByRole('button', { name: 'Take it to the pot' })).toHaveCount(0);
+    await type(page, 'Milk', '8');
+    await expect(page.getByTestId('yield')).toContainText('of paneer');
+    await type(page, 'Milk', 'a pail');
+    await expect(page.getByTestId('yield')).toContainText('of paneer');
+    await expect(page.getByText('Shown as before, until the marked fields are mended.')).toBeVisible();
+  });
+
   test('vinegar of 0 or 80 %, and an acid too weak for the set', async ({ page }) => {
     await open(page, '/plan');
     await product(page, 'acid');

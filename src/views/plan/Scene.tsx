@@ -77,7 +77,7 @@ export function Scene({
           <div className="h-[7px] rounded-full bg-rim" aria-hidden="true" />
           <Clashes planned={soon} method={soon.method} startMs={soonStartMs} />
         </div>
-        <Comes plan={plan} method={method} times={times}>
+        <Comes plan={plan} method={method} times={times} spreadFollows={!stale}>
           <OtherBeginnings
             plan={soon.plan}
             rests={stale || start.starting}
@@ -173,11 +173,14 @@ function Comes({
   plan,
   method,
   times,
+  spreadFollows,
   children,
 }: {
   plan: Plan;
   method: Method;
   times: ReturnType<typeof timesOf>;
+  /** Whether the spread is on its way: none comes while a field has to be mended. */
+  spreadFollows: boolean;
   children: ReactNode;
 }) {
   const format = useFormat();
@@ -193,9 +196,9 @@ function Comes({
       </p>
       <p className="mt-1.5">
         {p.yieldKg.low < p.yieldKg.high
-          ? `likely ${format.kg(p.yieldKg.low)} to ${format.kg(p.yieldKg.high)}`
-          : 'its spread follows'}
-        ; moisture {format.percent(p.moisturePct)}, fat in dry matter {format.percent(p.fatInDryMatterPct)}
+          ? `likely ${format.kg(p.yieldKg.low)} to ${format.kg(p.yieldKg.high)}; `
+          : spreadFollows && 'its spread follows; '}
+        moisture {format.percent(p.moisturePct)}, fat in dry matter {format.percent(p.fatInDryMatterPct)}
       </p>
       <p className="stitch mt-2 pt-2">
         <strong className="figure text-[24px]">{hoursText(p.totalHours * 60)}</strong> from first warming,{' '}

@@ -15,11 +15,11 @@ import { useBelief } from '../draft/useBelief';
 import { carrySpread } from './carrySpread';
 
 export interface LivePlan {
-  /** The latest plan that could be made; stays while a field is being mended. */
+  /** The latest plan of this make that could be made; stays while a field is being mended. */
   planned: Planned | null;
   /** Whether its spread is its own, not one carried over from the plan before. */
   own: boolean;
-  /** The latest of which nothing more is to come, for what need not follow every key; the latest of all where that is of another make. */
+  /** The latest of which nothing more is to come, for what need not follow every key. */
   settled: Planned | null;
   /** What stands in the way of a plan for what is typed now. */
   faults: Fault[];
@@ -88,10 +88,11 @@ export function useLivePlan(): LivePlan {
           ? broken.faults
           : NO_FAULTS
         : faults;
+  const ofThisMake = (one: Planned | null) => (one?.plan.method === draft.method ? one : null);
   return {
-    planned: last.current,
+    planned: ofThisMake(last.current),
     own,
-    settled: settled.current,
+    settled: ofThisMake(settled.current),
     faults: found.length === 0 ? NO_FAULTS : found,
     brief: likely?.ok ? brief : null,
   };
