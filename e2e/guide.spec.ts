@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, beginAt, open, openPlan, to, toThePot } from './kitchen';
+import { action, beginAt, open, openPlan, stored, to, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
@@ -231,4 +231,18 @@ test('a probe on the simulated bench notes by itself, is lost and comes back, an
   await probe.getByRole('button', { name: 'Let it go' }).click();
   await probe.getByRole('button', { name: 'Connect' }).click();
   await expect(probe).toContainText(/live, noted by itself/);
+  // What it notes takes no button from under a finger or the keyboard.
+  const back = page.getByRole('button', { name: 'Back', exact: true });
+  await back.focus();
+  await back.evaluate((button) => {
+    new MutationObserver(() => button.setAttribute('data-taken', '')).observe(button, {
+      attributeFilter: ['disabled'],
+    });
+  });
+  const temperatures = async () => (await stored(page)).filter(({ type }) => type === 'temperature').length;
+  const before = await temperatures();
+  await page.request.post(`/bench/${id.slice(0, 40)}`, { data: { hob: 3, advanceMin: 3 } });
+  await expect.poll(temperatures).toBeGreaterThan(before);
+  await expect(back).toBeFocused();
+  await expect(back).not.toHaveAttribute('data-taken');
 });

@@ -1,11 +1,11 @@
 import { line } from 'd3-shape';
 import { useEffect, useRef, useState } from 'react';
-import type { NewEvent } from '../../run/events';
 import type { MakeState } from '../../run/state';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
 import { LoggerFile } from '../common/LoggerFile';
+import { useNote } from '../common/useNote';
 import { PretendPot } from './PretendPot';
 
 /** A reading is noted when it has moved this far, or this long after the last. */
@@ -18,12 +18,10 @@ const HEIGHT = 64;
 export function Probe({
   makeId,
   state,
-  note,
   practice = false,
 }: {
   makeId: string;
   state: MakeState;
-  note(event: NewEvent): Promise<boolean>;
   /** On a practice pot, whose bench is beside it. */
   practice?: boolean;
 }) {
@@ -40,8 +38,8 @@ export function Probe({
   const [simulated, setSimulated] = useState(false);
   const [kg, setKg] = useState<number | null>(null);
   const noted = useRef({ at: 0, tempC: Number.NaN, pH: Number.NaN });
-  const writing = useRef(note);
-  writing.current = note;
+  // Written apart from what hands note: their buttons rest while one of theirs is written, and what is pressed meanwhile would be lost.
+  const { note } = useNote(makeId);
   useEffect(() => {
     if (!connected) return;
     return instruments.listen({ id: pot, litres, tempC: warmth.current }, (read) => {
@@ -56,15 +54,15 @@ export function Probe({
         setTrace((was) => [...was, tempC].slice(-TRACE));
         if (due || !(Math.abs(tempC - last.tempC) < NOTE.movedC)) {
           noted.current = { ...noted.current, at: clock.mono(), tempC };
-          void writing.current({ type: 'temperature', tempC });
+          void note({ type: 'temperature', tempC });
         }
       }
       if (pH !== undefined && Math.abs(pH - last.pH) >= NOTE.movedPH) {
         noted.current = { ...noted.current, pH };
-        void writing.current({ type: 'pH', pH });
+        void note({ type: 'pH', pH });
       } else if (pH !== undefined && Number.isNaN(last.pH)) noted.current = { ...noted.current, pH };
     });
-  }, [connected, pot, litres, clock, instruments]);
+  }, [connected, pot, litres, clock, instruments, note]);
   const now = trace.at(-1);
   const low = Math.min(...trace) - 1;
   const high = Math.max(...trace) + 1;

@@ -222,7 +222,7 @@ export function Stand({
         {!phone && pad}
         <Coming state={state} now={now} />
         <Recent state={state} note={note} />
-        <Probe makeId={id} state={state} note={note} practice={practice} />
+        <Probe makeId={id} state={state} practice={practice} />
       </aside>
       <div className="min-w-0 lap:col-start-1">
         {!practice && <WhereItRings id={id} state={state} />}
