@@ -33,7 +33,8 @@ export default defineConfig({
   workers: 3,
   // A machine that stalls gets a second go; what needed one is told as flaky.
   retries: 1,
-  timeout: 120_000,
+  // For what hangs: a make of many stages takes two minutes where others want the machine.
+  timeout: 300_000,
   expect: { timeout: 25_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {

@@ -41,7 +41,6 @@ const likelyOf = (predictions: Plan['predictions']) =>
 
 for (const title of FAMILIES) {
   test(`${title}: driven through the pretend pot, hastened, to the book`, async ({ page }) => {
-    test.setTimeout(170_000);
     await toTheBench(page, title);
     for (let i = 0; i < 40 && !(await action(page).textContent())?.includes('Weigh it'); i++) {
       await stage(page);
