@@ -4,14 +4,16 @@ import { open } from './kitchen';
 
 const strand = (page: Page, name: string) =>
   page.getByRole('button', { name: new RegExp(`^${name}, from `) });
-const proved = (page: Page) => expect(page.getByText('Nothing better fits')).toBeVisible({ timeout: 30_000 });
+/** Until nothing better is looked for any more; what can be proved in the time it takes depends on the machine. */
+const looked = (page: Page) =>
+  expect(page.getByText(/^(Nothing better fits|The best that was found)/)).toBeVisible({ timeout: 60_000 });
 
 test.describe('the demo’s week', () => {
   test.use({ baseURL: DEMO });
 
   test('is laid, moved by keys, pinned, undone, left out, and stays after a reload', async ({ page }) => {
     await page.goto('/week');
-    await proved(page);
+    await looked(page);
     for (const name of ['Curds', 'Goat’s logs', 'Balls', 'Paneer'])
       await expect(strand(page, name)).toBeVisible();
     await expect(page.getByRole('button', { name: /Friday ricotta.*under way/ })).toBeVisible();
@@ -28,7 +30,7 @@ test.describe('the demo’s week', () => {
     await page.keyboard.press('Enter');
     const panel = page.getByRole('region', { name: 'Paneer' });
     await panel.getByRole('button', { name: 'Let it move' }).click();
-    await proved(page);
+    await looked(page);
     await expect(strand(page, 'Paneer')).not.toHaveAttribute('aria-label', /pinned/);
 
     await panel.getByRole('button', { name: 'Leave it out' }).click();
@@ -44,7 +46,7 @@ test.describe('the demo’s week', () => {
     page,
   }) => {
     await page.goto('/week');
-    await proved(page);
+    await looked(page);
     for (let i = 0; i < 4; i++) {
       await page.getByLabel('Make', { exact: true }).selectOption('whole-milk-ricotta');
       await page.getByRole('button', { name: 'Put it in the week' }).click();
@@ -116,7 +118,7 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
   }
   const all = page.getByRole('button', { name: /, from \w{3} \d\d:\d\d(?!.*under way)/ });
   await expect(all).toHaveCount(4, { timeout: 20_000 });
-  await proved(page);
+  await looked(page);
 
   // One is pulled a little later in its day, and stays where it was put.
   const pulled = strand(page, 'Paneer');
@@ -129,7 +131,7 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
   await page.mouse.up();
   await expect(pulled).toHaveAttribute('aria-label', /pinned/);
   expect(await pulled.getAttribute('aria-label')).not.toBe(before);
-  await proved(page);
+  await looked(page);
 
   // The first of them is begun when its hour has come, from its plan.
   const labels = await all.evaluateAll((found) => found.map((one) => one.getAttribute('aria-label') ?? ''));
@@ -152,7 +154,7 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
   await expect(page.getByRole('button', { name: /under way/ })).toBeVisible({ timeout: 20_000 });
   await expect(strand(page, name)).toHaveCount(0);
   await expect(all).toHaveCount(3, { timeout: 20_000 });
-  await proved(page);
+  await looked(page);
 
   // Nobody has gone on for hours: what comes after it would begin later, and does once that is agreed to.
   await page.clock.fastForward('05:00:00');

@@ -41,9 +41,12 @@ export type AskedWeek = Omit<Week, 'clock'> & {
   units: UnitChoice;
 };
 
-/** Lays weeks off the main thread. `tell` hears of the good week at once, and of the best when it is found; the last one asked counts. */
+/**
+ * Lays weeks off the main thread. `tell` hears of the good week at once, while a better one is being looked for, and of the best that was
+ * found when that has ended; the last one asked counts.
+ */
 export interface Scheduler {
-  lay(week: AskedWeek, tell: (laid: WeekPlan) => void): void;
+  lay(week: AskedWeek, tell: (laid: WeekPlan, looking: boolean) => void): void;
 }
 
 /** Everything there is as one file, out and in again, off the main thread; `heard` is told how far it is. */

@@ -43,27 +43,19 @@ const DRAWN: Record<string, { path: string; says: string }> = {
 const DONE = { turn: 'Turned', salt: 'Salted', stir: 'Stirred' } as const;
 
 /** Hand tests, the bowl, and turns: one large button for each thing one may find or have done. */
-export function HandTests({
-  moment,
-  busy,
-  note,
-}: {
-  moment: Moment;
-  busy: boolean;
-  note(event: NewEvent): Promise<boolean>;
-}) {
+export function HandTests({ moment, note }: { moment: Moment; note(event: NewEvent): Promise<boolean> }) {
   const format = useFormat();
   const { bowl, tests, turns } = moment;
   if (!bowl && tests.length === 0 && !turns) return null;
   return (
     <div className="mt-5 flex flex-wrap gap-4">
       {bowl && (
-        <Button size="hand" tone="now" disabled={busy} onClick={() => void note(bowl)}>
+        <Button size="hand" tone="now" onClick={() => void note(bowl)}>
           The bowl has stopped
         </Button>
       )}
       {turns && (
-        <Button size="hand" tone="now" disabled={busy} onClick={() => void note(turns.event)}>
+        <Button size="hand" tone="now" onClick={() => void note(turns.event)}>
           {`${DONE[turns.what]}: ${format.number(turns.given)} of ${format.number(turns.wanted)}`}
         </Button>
       )}
@@ -74,9 +66,8 @@ export function HandTests({
             <button
               key={text}
               type="button"
-              disabled={busy}
               onClick={() => void note(event)}
-              className="flex min-h-[84px] flex-col items-center justify-center gap-0.5 rounded-[20px] border-[3px] border-rim bg-plate px-2 py-2 hover:bg-plate-soft disabled:opacity-55"
+              className="flex min-h-[84px] flex-col items-center justify-center gap-0.5 rounded-[20px] border-[3px] border-rim bg-plate px-2 py-2 hover:bg-plate-soft"
             >
               <svg
                 width="48"

@@ -18,12 +18,11 @@ import { PouredOther, WentIn } from './WentIn';
 interface Props {
   state: MakeState;
   moment: Moment;
-  busy: boolean;
   note(event: NewEvent): Promise<boolean>;
 }
 
 /** What one can do: move on, step back, take back. `pad` stands right under the way on, where the screen is narrow. */
-export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: ReactNode }) {
+export function PotButtons({ state, moment, note, pad }: Props & { pad: ReactNode }) {
   const { undoable } = state;
   const meaning = `${state.index} ${moment.main?.text ?? ''}`;
   const settled = useSettled(meaning);
@@ -37,8 +36,8 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
           className="col-span-2 min-w-[15rem] flex-[2] text-[25px]"
           key={meaning}
           // Not taken out of the keyboard's way while it rests: Tab would pass it by.
-          aria-disabled={busy || !settled}
-          onClick={() => moment.main && !busy && settled && void note(moment.main.event)}
+          aria-disabled={!settled}
+          onClick={() => moment.main && settled && void note(moment.main.event)}
         >
           <CheckGlyph size={30} />
           {moment.main.text}
@@ -55,7 +54,7 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
       <Button
         size="hand"
         className="flex-1"
-        disabled={busy || !undoable}
+        disabled={!undoable}
         onClick={() => undoable && void note({ type: 'undone', target: undoable.seq })}
       >
         <UndoGlyph size={28} />
@@ -67,7 +66,7 @@ export function PotButtons({ state, moment, busy, note, pad }: Props & { pad: Re
       <Button
         size="hand"
         className="flex-1"
-        disabled={busy || state.index === 0}
+        disabled={state.index === 0}
         onClick={() => void note({ type: 'back', from: stageAt(state).id, resumes: true })}
       >
         <BackGlyph size={26} />

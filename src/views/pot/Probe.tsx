@@ -38,7 +38,7 @@ export function Probe({
   const [simulated, setSimulated] = useState(false);
   const [kg, setKg] = useState<number | null>(null);
   const noted = useRef({ at: 0, tempC: Number.NaN, pH: Number.NaN });
-  // Written apart from what hands note: their buttons rest while one of theirs is written, and what is pressed meanwhile would be lost.
+  // Written apart from what hands note, where two like presses in a row are one.
   const { note } = useNote(makeId);
   useEffect(() => {
     if (!connected) return;

@@ -40,7 +40,6 @@ interface Props {
   lastWith: string | null;
   lastTempC: number | null;
   lastPH: number | null;
-  busy: boolean;
   onTemp(tempC: number, of: ReadOf, shown: Shown | null): Promise<boolean>;
   onPH(pH: number): Promise<boolean>;
   onWeight(kg: number): Promise<boolean>;
@@ -59,7 +58,6 @@ export function ReadingPad({
   lastWith,
   lastTempC,
   lastPH,
-  busy,
   onTemp,
   onPH,
   onWeight,
@@ -169,14 +167,7 @@ export function ReadingPad({
         />
         <span className="name text-[24px]">{unit}</span>
         {!unfolded && (
-          <Button
-            tone="now"
-            size="hand"
-            type="submit"
-            disabled={busy}
-            className="mb-1 ml-3 shrink-0"
-            aria-label={noteIt}
-          >
+          <Button tone="now" size="hand" type="submit" className="mb-1 ml-3 shrink-0" aria-label={noteIt}>
             {last && chosen === 'weight' ? 'Finish' : 'Note it'}
           </Button>
         )}
@@ -237,7 +228,7 @@ export function ReadingPad({
         </div>
       )}
       {unfolded && (
-        <Button tone="now" size="hand" type="submit" disabled={busy} className="mt-4 w-full">
+        <Button tone="now" size="hand" type="submit" className="mt-4 w-full">
           <CheckGlyph size={28} />
           {noteIt}
         </Button>

@@ -1,4 +1,4 @@
-import { useEffect, useLayoutEffect, useMemo, useRef } from 'react';
+import { Fragment, useEffect, useLayoutEffect, useMemo, useRef } from 'react';
 import { useNavigate } from 'react-router';
 import { boilingC } from '../../core/heat/boiling';
 import { readWith, shownAs } from '../../kitchen/thermometers';
@@ -50,7 +50,7 @@ export function Stand({
   const now = useNow(1000);
   const navigate = useNavigate();
   const phone = useIsPhone();
-  const { note, busy } = useNote(id);
+  const { note } = useNote(id);
   useWakeLock();
   useAdviceLog(id, state);
   const stage = stageAt(state);
@@ -95,16 +95,15 @@ export function Stand({
     if (await note({ type: 'finished', weighedKg })) leave();
   };
   const findings = (
-    <>
+    <Fragment key="findings">
       {moment.wantsLook && (
         <WheyLooks
-          busy={busy}
           last={state.looks.at(-1)?.look ?? null}
           onLook={(look) => void note({ type: 'whey', look })}
         />
       )}
-      <HandTests moment={moment} busy={busy} note={note} />
-    </>
+      <HandTests moment={moment} note={note} />
+    </Fragment>
   );
   const padName = `${moment.pad}-${moment.last}-${reads.join('')}`;
   const pad = (
@@ -117,7 +116,6 @@ export function Stand({
       folds={phone}
       lastTempC={state.readings.at(-1)?.tempC ?? null}
       lastPH={state.pHs.at(-1)?.pH ?? null}
-      busy={busy}
       reads={reads}
       withs={withs}
       lastWith={lastWith}
@@ -128,6 +126,9 @@ export function Stand({
       onWeight={(kg) => note({ type: 'weighed', kg })}
       onFinish={finish}
     />
+  );
+  const buttons = (
+    <PotButtons key="buttons" state={state} moment={moment} note={note} pad={phone ? pad : null} />
   );
   if (state.handedAt !== null) return <Elsewhere state={state} note={note} />;
   return (
@@ -193,9 +194,8 @@ export function Stand({
         {moment.found && <Found found={moment.found} />}
         {moment.late && <WhyLate state={state} />}
         <BoilWatch state={state} now={now} />
-        {!moment.main && findings}
-        <PotButtons state={state} moment={moment} busy={busy} note={note} pad={phone ? pad : null} />
-        {moment.main && findings}
+        {/* Each stays what it is where they change places: a press on it that has begun counts. */}
+        {moment.main ? [buttons, findings] : [findings, buttons]}
         {works && stage.targetC !== null && (
           <p className="mt-4 text-[18px] text-ink-soft">
             It still works from {format.temp(works[0])} to {format.temp(works[1])}.

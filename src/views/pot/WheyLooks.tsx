@@ -8,15 +8,7 @@ const WORDS: Record<WheyLook, string> = {
 };
 
 /** A look at the whey: four glasses to compare with, each with its name. */
-export function WheyLooks({
-  busy,
-  last,
-  onLook,
-}: {
-  busy: boolean;
-  last: WheyLook | null;
-  onLook(look: WheyLook): void;
-}) {
+export function WheyLooks({ last, onLook }: { last: WheyLook | null; onLook(look: WheyLook): void }) {
   return (
     <fieldset className="mt-5 min-w-0">
       <legend className="name text-[22px]">
@@ -28,9 +20,8 @@ export function WheyLooks({
           <button
             key={look}
             type="button"
-            disabled={busy}
             onClick={() => onLook(look)}
-            className="flex min-h-[88px] items-center gap-3 rounded-[18px] border-[3px] border-rim bg-plate px-3 text-left hover:bg-plate-soft disabled:opacity-60"
+            className="flex min-h-[88px] items-center gap-3 rounded-[18px] border-[3px] border-rim bg-plate px-3 text-left hover:bg-plate-soft"
           >
             <Glass look={look} />
             <span>

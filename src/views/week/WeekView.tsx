@@ -80,7 +80,9 @@ export default function WeekView() {
             ? 'It is being laid.'
             : laid.proved
               ? 'Nothing better fits these hours, pots and milk.'
-              : 'A good week; the best is still being looked for.'}
+              : here.looking
+                ? 'A good week; the best is still being looked for.'
+                : 'The best that was found in a few seconds; a better one may fit.'}
       </p>
       <Moves here={here} />
       <div className="mt-2 grid gap-x-6 gap-y-4 lap:grid-cols-[minmax(0,1fr)_17.5rem]">

@@ -174,8 +174,12 @@ export function useWeek(now: number) {
   }, [firstDay, quarter, kitchen, milks, used, plans, running, runningViews]);
   const settled = useSettled();
   const [stands, setStands] = useState<Stands | null>(null);
+  const [looking, setLooking] = useState(true);
   useEffect(() => {
-    scheduler.lay(asked, (laid) => setStands((was) => standsAfter(was, asked, laid, settled)));
+    scheduler.lay(asked, (laid, still) => {
+      setStands((was) => standsAfter(was, asked, laid, settled));
+      setLooking(still);
+    });
   }, [scheduler, asked, settled]);
   const moves = stands?.other ? movesOf(stands.laid, stands.other) : [];
   return {
@@ -185,6 +189,8 @@ export function useWeek(now: number) {
     plans,
     running,
     laid: stands?.laid ?? null,
+    /** Whether a better week is still being looked for. */
+    looking,
     /** What has to move since a make runs late, or was not begun: only if the maker agrees. */
     moves,
     agree: () => setStands((was) => was && { ...was, laid: was.other ?? was.laid, other: null }),
