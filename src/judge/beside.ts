@@ -5,7 +5,7 @@ import { clamp } from '../core/units/measures';
 import { valueText } from '../makes/clauses';
 import type { MistakeId } from '../makes/mistakes';
 import type { Brief } from '../plan/brief/schema';
-import { following } from '../plan/compare';
+import { followingBoth } from '../plan/compare';
 import { MILK_OF, TREATMENT_WORDS } from '../plan/milkWords';
 import { planBrief } from '../plan/plan';
 import { bookOf, type PlanOf } from '../plan/planOf';
@@ -105,7 +105,8 @@ export function beside(first: MakeState, second: MakeState, format: Format = for
   const [ba, bb] = [first.plan.brief, second.plan.brief];
   const same = first.plan.method === second.plan.method;
   if (!same) tell('the make', [a?.method.title ?? '', b?.method.title ?? ''], null);
-  const follow = same && a && b ? followingBoth(a, b) : new Set<string>();
+  const planOf = ({ method, state }: Log) => ({ method, plan: state.plan });
+  const follow: Follows = same && a && b ? followingBoth(planOf(a), planOf(b)) : new Set();
   milks(ba, bb, same ? first : null, follow, format, tell);
   if (same && a && b) options(a, b, first, follow, format, tell);
   if (a && b) readings(a, b, format, tell);
@@ -126,15 +127,8 @@ type Tell = (what: string, each: readonly [string, string], ratio: number | null
 const lossText = (left: number, { percent: text }: Format) =>
   left > 0.998 ? 'nothing noted' : `${text(Math.round(100 * (1 - left)))} lost`;
 
-/** Options that stand in both makes as they follow from each one's milk: nobody did otherwise there. */
+/** Options nobody chose in either make. */
 type Follows = ReadonlySet<string>;
-function followingBoth(a: Log, b: Log): Follows {
-  const [one, other] = [a, b].map(({ method, state }) => following({ method, plan: state.plan })) as [
-    Follows,
-    Follows,
-  ];
-  return new Set([...one].filter((key) => other.has(key)));
-}
 
 /** What the milks differ in; what it makes of the yield where there is a plan to hold it against, with what follows from the milk. */
 function milks(a: Brief, b: Brief, first: PlanOf | null, follow: Follows, format: Format, tell: Tell) {

@@ -121,11 +121,21 @@ const OPTION = 'options.';
 type PlannedAs = Pick<Planned, 'plan' | 'method'>;
 
 /** Every option that stands as it follows from the batch, asked for by nobody. */
-export function following({ plan: { brief }, method }: PlannedAs): ReadonlySet<string> {
+function following({ plan: { brief }, method }: PlannedAs): ReadonlySet<string> {
   const usual = usualFor(brief as Resolved, method, brief.milk.litres ?? 1);
   const options = brief.options ?? {};
   return new Set(Object.keys(usual).filter((key) => usual[key] === options[key]));
 }
+
+/** Options that stand in both plans as they follow from each one's batch: nobody has changed anything there. */
+export function followingBoth(before: PlannedAs, after: PlannedAs): ReadonlySet<string> {
+  const follows = following(after);
+  return new Set([...following(before)].filter((key) => follows.has(key)));
+}
+
+/** Whether a change says something of its own, beside a part of the batch that has become another kind. */
+const saysMore = (kind: string, path: string) =>
+  path === kind || !path.startsWith(kind.slice(0, kind.indexOf('.') + 1)) || STAYS_WITH_ANY_KIND.test(path);
 
 /**
  * What the briefs of two plans differ in; what merely follows from something else that was changed, in the one as in the other, is not
@@ -147,15 +157,11 @@ export function changes(before: PlannedAs, after: PlannedAs): Change[] {
           path !== 'method' && !path.startsWith(OPTION) && one !== undefined && other !== undefined,
       ),
     ];
-  const [followed, follows] = [following(before), following(after)];
-  const otherKinds = KINDS.filter((kind) => others.some(({ path }) => path === kind)).map(
-    (kind) => [kind, kind.slice(0, kind.indexOf('.') + 1)] as const,
-  );
+  const follow = followingBoth(before, after);
+  const otherKinds = KINDS.filter((kind) => others.some(({ path }) => path === kind));
   return others.filter(
     ({ path }) =>
-      !(path.startsWith(OPTION) && [followed, follows].every((all) => all.has(path.slice(OPTION.length)))) &&
-      otherKinds.every(
-        ([kind, part]) => path === kind || !path.startsWith(part) || STAYS_WITH_ANY_KIND.test(path),
-      ),
+      !(path.startsWith(OPTION) && follow.has(path.slice(OPTION.length))) &&
+      otherKinds.every((kind) => saysMore(kind, path)),
   );
 }

@@ -8,7 +8,7 @@ import { keepLearning } from './learned';
 import { logReader } from './readLogs';
 import { keepBeside } from './readMakes';
 
-/** Makes looked into at once, and kept together. */
+/** Makes looked into at once, and kept together: their tables are held meanwhile, and a reading has to wait. */
 const AT_ONCE = 10;
 /** What so many makes teach is read at once. */
 const READ_AT_ONCE = 500;

@@ -51,29 +51,25 @@ describe('settings', () => {
     expect(waiting.all.size).toBe(0);
   });
 
-  it('make way for the frame that shows them only where they wait outside', async () => {
-    let painted = () => {};
-    const frame = new Promise<void>((resolve) => {
-      painted = resolve;
-    });
+  it('make way for the frame that shows them, safe meanwhile, and are written in the order they were changed', async () => {
+    const frames: (() => void)[] = [];
     const waiting = room();
-    const keeper = { by: 'here', mayWrite: () => frame };
-    const written = keepSettings(db, { ...keeper, room: waiting }, [['kitchen', warm]], 100);
+    const keeper = { room: waiting, by: 'here', mayWrite: () => new Promise<void>((go) => frames.push(go)) };
     const full = {
       ...room(),
       setItem: () => {
         throw new Error('full');
       },
     };
-    await keepSettings(db, { ...keeper, room: full }, [['draft', { method: 'paneer' }]], 100);
-    await keepSettings(db, { ...keeper, room: undefined }, [['draft', { method: 'skyr' }]], 101);
-    expect(await kept('draft')).toEqual({ method: 'skyr' });
-    expect(await kept('kitchen')).toBeUndefined();
-    expect(waiting.all.size).toBe(1);
+    const first = keepSettings(db, keeper, [['draft', { method: 'paneer' }]], 100);
+    const second = keepSettings(db, { ...keeper, room: full }, [['draft', { method: 'skyr' }]], 101);
+    expect(await kept('draft')).toBeUndefined();
+    // Another window that opens now has it.
     await bringInWaiting(new Database(db.name), { ...waiting, length: 1, removeItem: () => {} });
-    expect(await kept('kitchen')).toEqual(warm);
-    painted();
-    await written;
+    expect(await kept('draft')).toEqual({ method: 'paneer' });
+    for (const painted of frames) painted();
+    await Promise.all([first, second]);
+    expect(await kept('draft')).toEqual({ method: 'skyr' });
     expect(waiting.all.size).toBe(0);
   });
 

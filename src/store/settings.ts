@@ -68,19 +68,18 @@ export async function keepSettings(
   at: number,
 ): Promise<void> {
   const texts = values.map(([key, value]) => [`${PREFIX}${key}`, JSON.stringify({ value, at, by })] as const);
-  let safe = room !== undefined;
   for (const [key, text] of texts) {
     try {
       room?.setItem(key, text);
     } catch {
       // A full waiting room only costs what a reload in this very instant would.
-      safe = false;
     }
   }
   const keys = values.map(([key]) => key);
   count(db, keys, 1);
   try {
-    if (safe) await mayWrite?.();
+    // All alike, so that what was changed later is written later.
+    await mayWrite?.();
     await db.transaction('rw', db.settings, async () => {
       for (const [key, value] of values)
         await db.settings.put({ key, value: await joined(db, key, value), at, by });

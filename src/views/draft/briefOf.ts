@@ -167,7 +167,8 @@ export function briefOf(draft: Draft, kitchen: Kitchen, nowWall: string, methods
     const amount = readNumber(typed.text);
     if (amount !== null && amount > 0) {
       // A dose in hand decides what else would have found it.
-      if (dose in FINDS) delete options[FINDS[dose as keyof typeof FINDS]];
+      const found = (FINDS as Partial<Record<GivenDose, string>>)[dose];
+      if (found) delete options[found];
       return { given: { amount, unit: typed.unit } };
     }
     faults.push({
