@@ -205,6 +205,16 @@ test('slab turns are counted; afterwards: a label with its use-by, and ricotta f
   await after.getByRole('button', { name: /Ricotta from its/ }).click();
   await expect(page.getByRole('heading', { level: 1 })).toContainText('Whey ricotta');
   await expect(page.getByTestId('yield')).toContainText('ricotta');
+  // The day on the label is a day on which it may still be eaten, to its end.
+  await page.goBack();
+  const until = async (time: string) =>
+    page.clock.fastForward(Date.parse(time) - (await page.evaluate(() => Date.now())));
+  await until('2026-12-03T23:30+01:00');
+  await expect(page.getByRole('banner')).toContainText('23:3');
+  await expect(after).toContainText('by 3 Dec 2026');
+  await expect(after).not.toContainText('That has passed');
+  await until('2026-12-04T00:05+01:00');
+  await expect(after).toContainText('That has passed: do not eat it.');
 });
 
 test('a probe on the simulated bench notes by itself, is lost and comes back, and the pad works beside it', async ({

@@ -9,6 +9,7 @@ import { type Finding, findingOf, findingsAt } from './findings';
 import { coursesIn } from './frozen';
 import { CORE_PASTEURISED_C, heatedThrough } from './heated';
 import { keptText } from './kept';
+import { wrongForIt } from './milkHeat';
 import { acidMoment, drainMoment, type Moment, setMoment, sourMoment } from './moments';
 import { rampAdvice } from './rampAdvice';
 import { ROUND_WORDS, roundsOf } from './rounds';
@@ -98,6 +99,12 @@ function plainMoment(state: MakeState, format: Format): Moment {
   if (weight)
     base.steps = [
       `On the scale ${format.kg(weight.kg)}: about ${format.percent(weight.moisturePct)} of it is moisture. Finished and salted it should come to about ${format.kg(weight.finishedKg)}.`,
+      ...base.steps,
+    ];
+  const wrong = wrongForIt(state);
+  if (wrong)
+    base.steps = [
+      `The milk was read at ${format.temp(wrong.readC, 1)}, and this goes in at ${format.temp(wrong.wantedC)}: bring it there first.`,
       ...base.steps,
     ];
   const load = state.loads.findLast((one) => one.stage === stage.id);

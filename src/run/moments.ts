@@ -7,7 +7,7 @@ import type { NewEvent } from './events';
 import type { Finding } from './findings';
 import type { MakeState } from './makeState';
 import type { Rounds } from './rounds';
-import type { SetAdvice } from './setAdvice';
+import type { SetAdvice, SetHeat } from './setAdvice';
 import type { SourAdvice } from './sourAdvice';
 
 /** What stands at the pot at one moment: one action, its target, its countdown, and what can be noted. */
@@ -46,10 +46,10 @@ export interface Moment {
   pausedAt: number | null;
 }
 
-type SetHeat = Extract<SetAdvice, { kind: 'watch' }>['heat'];
-
 /** What a set warmer or colder than planned means for the cut. */
-function heatText({ readC, wantedC, share }: NonNullable<SetHeat>, format: Format): string {
+function heatText({ readC, wantedC, share }: SetHeat, format: Format): string {
+  if (share === null)
+    return `At ${format.temp(readC, 1)} it hardly sets at all: stand the pot in warm water, without stirring, until it is at ${format.temp(wantedC)}.`;
   const by = format.percent(Math.round(Math.abs(share - 1) * 20) * 5);
   return `At ${format.temp(readC, 1)} instead of ${format.temp(wantedC)} the set takes about ${by} ${share > 1 ? 'longer' : 'less'}.`;
 }

@@ -5,6 +5,8 @@ export interface Habit {
   habit: string;
   advice: string;
   decides: string;
+  /** Said of raw milk alone. */
+  ofRaw?: true;
 }
 
 /** Habits riskier than the advice. Habits: common practice. Advice: guidance of food authorities, from memory. */
@@ -18,6 +20,7 @@ const HABITS: Partial<Record<CurdStyleName, Habit>> = {
     habit: 'Some keep cottage cheese of raw milk for two weeks.',
     advice: 'Half as long as that of pasteurised milk: days, not weeks.',
     decides: 'The heat of its cook, a sour curd below pH 4.8, and a fridge at 4 °C or below.',
+    ofRaw: true,
   },
   grilling: {
     habit: 'Some keep grilling cheese in its brine for sixty days and more.',
@@ -31,5 +34,13 @@ const HABITS: Partial<Record<CurdStyleName, Habit>> = {
   },
 };
 
-/** The habit that differs from the advice for a style of cheese; null where nobody knows of one. */
-export const habitOf = (style: CurdStyleName): Habit | null => HABITS[style] ?? null;
+/**
+ * The habit that differs from the advice for a style of cheese; null where nobody knows of one, or where it is a habit with raw milk and this
+ * is none.
+ *
+ * @example habitOf('cottage', false) // null
+ */
+export function habitOf(style: CurdStyleName, raw: boolean): Habit | null {
+  const habit = HABITS[style];
+  return habit && (raw || !habit.ofRaw) ? habit : null;
+}

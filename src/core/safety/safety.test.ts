@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { CURD_STYLE_NAMES } from '../curd/styles';
 import { daysInFridge, fridgeDays } from './fridge';
+import { habitOf } from './habits';
 import { equivalentMinutesAt63, pasteurisingSeconds, wantsHotter } from './pasteurise';
 import { tasteAgainHours } from './taste';
 import { allowedWarmMin, warmMinutes } from './warmTime';
@@ -104,4 +105,11 @@ it('asks to be tasted again when it has changed: curds at half a day, pressed ch
 it('a warm fridge keeps for half the days, a warmer one for a day', () => {
   expect([null, 3, 4, 5, 8, 9].map((c) => daysInFridge(7, c))).toEqual([7, 7, 7, 3, 3, 1]);
   expect(daysInFridge(1, 6)).toBe(1);
+});
+
+it('a habit with raw milk is told of raw milk alone', () => {
+  expect(habitOf('cottage', true)?.habit).toContain('raw milk');
+  expect(habitOf('cottage', false)).toBeNull();
+  expect(habitOf('squeaky', false)).toEqual(habitOf('squeaky', true));
+  expect(habitOf('ricotta', true)).toBeNull();
 });

@@ -51,4 +51,13 @@ describe('the track’s time', () => {
       }),
     );
   });
+
+  it('writes no minute twice, however short the make was', () => {
+    for (const total of [2, 4, 7, 90]) {
+      const x = trackScale([], total, [50, 850], false);
+      const ticks = trackTicks(x, [], Date.UTC(2026, 2, 6, 9), total, 800, false);
+      expect(ticks.length).toBeGreaterThan(1);
+      for (const tick of ticks) expect(tick).toBe(Math.round(tick));
+    }
+  });
 });

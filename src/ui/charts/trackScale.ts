@@ -60,9 +60,13 @@ export function trackTicks(
   folded: boolean,
 ): number[] {
   if (!folded) {
-    return scaleTime([startMs, startMs + total * 60_000], [0, 1])
-      .ticks(Math.max(2, Math.floor(widthPx / 110)))
-      .map((tick) => (Number(tick) - startMs) / 60_000);
+    return (
+      scaleTime([startMs, startMs + total * 60_000], [0, 1])
+        .ticks(Math.max(2, Math.floor(widthPx / 110)))
+        // A clock without seconds would write what lies between two minutes twice.
+        .filter((tick) => Number(tick) % 60_000 === 0)
+        .map((tick) => (Number(tick) - startMs) / 60_000)
+    );
   }
   const ticks: number[] = [];
   for (const { startMin } of [...stages, { startMin: total }]) {

@@ -1,4 +1,4 @@
-import { addDays, format as formatDate } from 'date-fns';
+import { addDays, endOfDay, format as formatDate } from 'date-fns';
 import { useNavigate } from 'react-router';
 import { WHEY_KEEPS } from '../../core/curd/whey';
 import { daysInFridge } from '../../core/safety/fridge';
@@ -52,7 +52,7 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
     ...origins,
     ...(spiced ? ['mahleb (cherry stone)', 'mastic (pistachio family)'] : []),
   ];
-  const habit = habitOf(method.style);
+  const habit = habitOf(method.style, brief.milk.treatment === 'raw');
   const wheyHours = (now - made) / 3_600_000;
   const wheyKind = wheyCooked(state.plan) ? null : p.wheyKind;
   const lots = lotsOf(state);
@@ -78,7 +78,9 @@ export function Afterwards({ id, state, now }: { id: string; state: MakeState; n
         Eat within {days} {days === 1 ? 'day' : 'days'} at{' '}
         {format.temp(Math.max(4, fridgeC ?? 4), (fridgeC ?? 4) % 1 === 0 ? 0 : 1)} or below:{' '}
         <strong>by {day(useBy)}</strong>.{' '}
-        {useBy.getTime() < now && <strong className="text-danger">That has passed: do not eat it.</strong>}
+        {endOfDay(useBy).getTime() < now && (
+          <strong className="text-danger">That has passed: do not eat it.</strong>
+        )}
         {slow && (
           <strong className="text-danger">
             By its log it came to pH {format.number(SOURED_PH, 1)} too late, or nobody noted that it did:

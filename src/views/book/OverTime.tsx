@@ -5,6 +5,7 @@ import { memo } from 'react';
 import type { Summary } from '../../run/line';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
+import { inMoney } from '../common/money';
 import { type Over, type Span, seriesOver } from './seriesOver';
 
 const W = 360;
@@ -32,7 +33,7 @@ export const OverTime = memo(function OverTime({ shown }: { shown: readonly Summ
       />
       <Figure
         shown={shown}
-        title={`cost of a ${format.massWord}${currency ? `, ${currency}` : ''}`}
+        title={inMoney(`cost of a ${format.massWord}`, currency)}
         over="costPerKg"
         as={format.perMass}
         text={(value) => format.number(value, Number.isInteger(value) ? 0 : 1)}

@@ -8,6 +8,7 @@ import { kitchenChanged } from '../../store/slices/kitchen';
 import { useAppDispatch, useAppSelector } from '../../store/store';
 import { FaultText } from '../../ui/parts/NumberField';
 import { TextLine } from '../../ui/parts/TextLine';
+import { moneyText } from '../common/money';
 import { hoursText } from '../common/times';
 
 const MOST_PRICE = 1e6;
@@ -22,7 +23,7 @@ export function WorthIt({ state }: { state: MakeState }) {
   const [typed, setTyped] = useState<string | null>(null);
   const worth = useMemo(() => worthOf(state, price), [state, price]);
   if (!worth) return null;
-  const money = (value: number) => `${currency ? `${currency}\u00a0` : ''}${format.number(value, 2)}`;
+  const money = (value: number) => moneyText(value, currency, format);
   const aMass = (perKg: number) => money(format.perMass(perKg));
   const hands = (minPerKg: number) => hoursText(format.perMass(minPerKg));
   const text = typed ?? (price === null ? '' : String(roundTo(format.perMass(price), 2)));

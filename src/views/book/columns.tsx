@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { Format } from '../../core/units/format';
 import { FINDINGS } from '../../judge/findings';
 import type { Summary } from '../../run/line';
+import { inMoney } from '../common/money';
 import { hoursText } from '../common/times';
 import { Score } from './Score';
 
@@ -147,7 +148,7 @@ export const columnsOf = (format: Format, currency: string) => [
   }),
   column.accessor((make) => make.costPerKg ?? undefined, {
     id: 'cost',
-    header: `cost a ${format.massWord}${currency ? `, ${currency}` : ''}`,
+    header: inMoney(`cost a ${format.massWord}`, currency),
     sortUndefined: 'last',
     sortingFn: 'basic',
     cell: ({ getValue }) => {

@@ -3,6 +3,7 @@ import type { Format } from '../../core/units/format';
 import { type Difference, differences } from '../../plan/compare';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
+import { useAppSelector } from '../../store/store';
 import { differenceText, whatText } from './differenceText';
 
 /** How many differences are told beside a value; the what-if tells them all. */
@@ -13,6 +14,7 @@ const Found = createContext<readonly Difference[]>([]);
 /** Keeps the plan as it was when a value was taken hold of, and tells what has come of it since. */
 export function Changes({ planned, children }: { planned: Planned | null; children: ReactNode }) {
   const format = useFormat();
+  const currency = useAppSelector((app) => app.kitchen.currency);
   const [before, setBefore] = useState<Planned | null>(null);
   const found =
     before && planned && before.plan.method === planned.plan.method
@@ -27,7 +29,7 @@ export function Changes({ planned, children }: { planned: Planned | null; childr
       >
         {children}
         <p className="sr-only" aria-live="polite" data-testid="changed">
-          {toldText(found, format)}
+          {toldText(found, format, currency)}
         </p>
       </div>
     </Found.Provider>
@@ -35,19 +37,20 @@ export function Changes({ planned, children }: { planned: Planned | null; childr
 }
 const NOTHING: readonly Difference[] = [];
 
-const toldText = (found: readonly Difference[], format: Format): string =>
-  found.map((one) => `${whatText(one, format)} ${differenceText(one, format)}`).join(', ');
+const toldText = (found: readonly Difference[], format: Format, currency: string): string =>
+  found.map((one) => `${whatText(one, format, currency)} ${differenceText(one, format)}`).join(', ');
 
 /** What the change of a value has done to yield, time and doses, those that matter first. */
 export function WhatItChanges() {
   const format = useFormat();
+  const currency = useAppSelector((app) => app.kitchen.currency);
   const found = useContext(Found);
   if (found.length === 0) return null;
   return (
     <ul className="stitch mt-2 pt-1.5 text-[15px]">
       {found.map((one) => (
         <li key={one.what} className="flex justify-between gap-3">
-          <span>{whatText(one, format)}</span>
+          <span>{whatText(one, format, currency)}</span>
           <span className="figure text-[16px]">{differenceText(one, format)}</span>
         </li>
       ))}

@@ -5,6 +5,7 @@ import { scaledBy } from '../../plan/larger';
 import type { Planned } from '../../plan/plan';
 import { useFormat, useNow } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
+import { inMoney } from '../common/money';
 import { hoursText } from '../common/times';
 
 const TIMES = 3;
@@ -55,7 +56,7 @@ function WorthTable({ planned, larger }: { planned: Planned; larger: Planned['pl
     ...(once.costPerKg !== null && more.costPerKg !== null
       ? [
           {
-            what: `a ${format.massWord} costs${planned.plan.brief.currency ? `, ${planned.plan.brief.currency}` : ''}`,
+            what: inMoney(`a ${format.massWord} costs`, planned.plan.brief.currency),
             once: format.number(format.perMass(once.costPerKg), 2),
             more: format.number(format.perMass(more.costPerKg), 2),
           },

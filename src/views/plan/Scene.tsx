@@ -9,6 +9,7 @@ import { doseText, wheyCooked } from '../../plan/telling';
 import { useFormat, useNow } from '../../store/hooks';
 import { PailFigure } from '../../ui/charts/PailFigure';
 import { Button } from '../../ui/parts/Button';
+import { moneyText } from '../common/money';
 import { hoursText } from '../common/times';
 import { Clashes } from './Clashes';
 import { Doses } from './Doses';
@@ -206,10 +207,8 @@ function Comes({
       </p>
       {p.costPerKg !== null && (
         <p className="mt-1">
-          <strong>
-            {`${format.number(format.perMass(p.costPerKg), 2)} ${plan.brief.currency ?? ''}`.trim()}
-          </strong>{' '}
-          a {format.massWord}
+          <strong>{moneyText(format.perMass(p.costPerKg), plan.brief.currency, format)}</strong> a{' '}
+          {format.massWord}
         </p>
       )}
       <p className="mt-1">

@@ -1,7 +1,6 @@
 import { type RefObject, useMemo } from 'react';
-import type { Format } from '../../core/units/format';
 import type { Method } from '../../makes/method';
-import { changes, type Difference, differences } from '../../plan/compare';
+import { changes, differences } from '../../plan/compare';
 import { type Planned, planBrief } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
 import { useMethodBook } from '../../store/methodBook';
@@ -11,7 +10,7 @@ import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../draft/draftOf';
 import { useBelief } from '../draft/useBelief';
 import { changeText } from './changeText';
-import { figureText, whatText } from './differenceText';
+import { figureText, howMuchText, whatText } from './differenceText';
 
 /** The plan set aside, planned anew with what has been learned of its own pot; null where none is. */
 export function useAgainst(): Planned | null {
@@ -111,8 +110,8 @@ export function WhatIf({
       <ul className="mt-1">
         {found.slice(0, MOST).map((one) => (
           <li key={one.what} className="stitch flex flex-wrap items-baseline gap-x-3 py-1.5 text-[16px]">
-            <strong className="figure w-24 text-[20px]">{inWords(one, format)}</strong>
-            <span>{whatText(one, format)}</span>
+            <strong className="figure w-28 text-[20px]">{howMuchText(one, format)}</strong>
+            <span>{whatText(one, format, brief.currency)}</span>
             <span className="text-ink-soft">
               {one.after === null ? 'none' : figureText(one.after, one, format)} instead of{' '}
               {one.before === null ? 'none' : figureText(one.before, one, format)}
@@ -125,11 +124,4 @@ export function WhatIf({
       </ul>
     </section>
   );
-}
-
-function inWords({ relative, before, after }: Difference, format: Format): string {
-  if (before === null) return 'new';
-  if (after === null) return 'gone';
-  const percent = Math.abs(relative) * 100;
-  return `${relative > 0 ? '+' : '−'}${format.number(percent, percent < 10 ? 1 : 0)}\u00a0%`;
 }

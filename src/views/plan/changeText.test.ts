@@ -6,7 +6,7 @@ import { briefSchema } from '../../plan/brief/schema';
 import { differences } from '../../plan/compare';
 import { planned } from '../../plan/fixtures/briefs';
 import { changeText } from './changeText';
-import { differenceText, whatText } from './differenceText';
+import { differenceText, howMuchText, whatText } from './differenceText';
 
 const metric = formatter(METRIC);
 const american = formatter({ ...METRIC, temperature: 'F', volume: 'gal', mass: 'oz' });
@@ -95,6 +95,8 @@ it('what came of it is of a pound and a hundred gallons where those are the make
   if (!cost) throw new Error('a dearer milk makes a dearer cheese');
   expect(whatText(cost, metric)).toBe('a kilo costs');
   expect(whatText(cost, american)).toBe('a pound costs');
+  expect(whatText(cost, american, '€')).toBe('a pound costs, €');
+  expect(plain(howMuchText(cost, metric))).toMatch(/^\+[\d.]+ %$/);
   const [before = 0, after = 0] = differenceText(cost, american).split(' → ').map(Number);
   expect(before).toBeCloseTo((cost.before ?? 0) * 0.45359237, 2);
   expect(after).toBeCloseTo((cost.after ?? 0) * 0.45359237, 2);
@@ -108,4 +110,19 @@ it('what came of it is of a pound and a hundred gallons where those are the make
   expect(plain(`${whatText(per, american)} ${differenceText(per, american)}`)).toBe(
     'cheese of 100 gal 100 lb → 108 lb',
   );
+});
+
+it('what is in percent already has changed by points, not by percent of percents', () => {
+  const moisture = {
+    what: 'moisture',
+    measure: 'percent',
+    before: 71.5,
+    after: 53.3,
+    relative: -0.255,
+  } as const;
+  expect(plain(howMuchText(moisture, metric))).toBe('−18 points');
+  expect(plain(howMuchText({ ...moisture, after: 72.5, relative: 0.014 }, metric))).toBe('+1.0 points');
+  expect(howMuchText({ ...moisture, after: null, relative: 1 }, metric)).toBe('gone');
+  const cheese = { what: 'cheese', measure: 'kg', before: 4, after: 2, relative: -0.5 } as const;
+  expect(plain(howMuchText(cheese, metric))).toBe('−50 %');
 });

@@ -1,6 +1,7 @@
 import { tabletsText } from '../../core/coagulant/product';
 import type { Format } from '../../core/units/format';
 import type { Difference } from '../../plan/compare';
+import { inMoney } from '../common/money';
 import { hoursText } from '../common/times';
 
 /** A compared figure in the maker's units. Example: 3.74 kg of cheese → `'3.74 kg'`. */
@@ -33,13 +34,28 @@ export function figureText(value: number, { measure }: Difference, format: Forma
   }
 }
 
-/** What is compared, in the maker's units. Example: `'cheese of 100 gal'`. */
-export const whatText = ({ what, measure }: Difference, { massWord, units }: Format): string =>
+/** What is compared, in the maker's units and money. Example: `'cheese of 100 gal'`, `'a pound costs, €'`. */
+export const whatText = (
+  { what, measure }: Difference,
+  { massWord, units }: Format,
+  currency?: string,
+): string =>
   measure === 'kg of 100 L'
     ? what.replace('100 L', `100\u00a0${units.volume}`)
-    : measure === 'money of a kg' || measure === 'minutes of a kg'
-      ? what.replace('kilo', massWord)
-      : what;
+    : measure === 'money of a kg'
+      ? inMoney(what.replace('kilo', massWord), currency)
+      : measure === 'minutes of a kg'
+        ? what.replace('kilo', massWord)
+        : what;
+
+/** How much a figure has changed: what is in percent already, in points of it. Example: `'−45 %'`, `'−18 points'`. */
+export function howMuchText({ measure, relative, before, after }: Difference, format: Format): string {
+  if (before === null) return 'new';
+  if (after === null) return 'gone';
+  const by = measure === 'percent' ? Math.abs(after - before) : Math.abs(relative) * 100;
+  const figure = format.number(by, by < 10 ? 1 : 0);
+  return `${relative > 0 ? '+' : '−'}${figure}\u00a0${measure === 'percent' ? 'points' : '%'}`;
+}
 
 /** What a figure was and what it is. Example: `'3.74 kg → 3.90 kg'`. */
 export const differenceText = (one: Difference, format: Format): string =>

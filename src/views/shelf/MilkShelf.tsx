@@ -10,6 +10,7 @@ import { usePorts } from '../../store/ports';
 import { selectUsed, useAppSelector } from '../../store/store';
 import { Button } from '../../ui/parts/Button';
 import { AskSheet } from '../common/AskSheet';
+import { moneyText } from '../common/money';
 import { nearDayText } from '../common/times';
 import { written } from '../common/written';
 import { useMilk } from '../draft/useMilk';
@@ -144,7 +145,7 @@ function Lot({ milk }: { milk: KnownMilk }) {
             came(milk.day, now) +
               (milk.litres != null && left !== milk.litres ? `, ${format.litres(milk.litres)}` : ''),
           milk.pricePerLitre !== null &&
-            `${format.number(format.perVolume(milk.pricePerLitre), 2)}\u00a0${currency} a ${format.volumeWord}`,
+            `${moneyText(format.perVolume(milk.pricePerLitre), currency, format)} a ${format.volumeWord}`,
         ]
           .filter(Boolean)
           .join(' · ')}
