@@ -1,5 +1,5 @@
 import { expect, type Page, test } from '@playwright/test';
-import { action, beginAt, open, openPlan, stored, to, toThePot } from './kitchen';
+import { action, beginAt, noteTemperature, open, openPlan, stored, to, toThePot } from './kitchen';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
@@ -138,6 +138,21 @@ test('a clock that is set is shown, and countdowns go by it', async ({ page }) =
   await page.clock.setSystemTime(new Date('2026-11-26T08:00:00+01:00'));
   await expect(page.getByText(/The clock has jumped .* back/)).toBeVisible();
   await expect(now(page).getByRole('timer')).toContainText(/h/);
+});
+
+test('milk too cold for its coagulant is told before it goes in, and no more once it is warm', async ({
+  page,
+}) => {
+  await beginAt(page, 'Squeaky cheddared curds', 'Coagulant in');
+  const first = page.getByText('bring it there first');
+  await expect(first).toHaveCount(0);
+  await noteTemperature(page, '25');
+  await expect(first).toContainText(/read at 25\.0.°C, and this goes in at 31.°C/);
+  await noteTemperature(page, '31');
+  await expect(first).toHaveCount(0);
+  await noteTemperature(page, '19');
+  await to(page, 'Let it set');
+  await expect(now(page)).toContainText(/At 19\.0.°C it hardly sets at all/);
 });
 
 test('slab turns are counted; afterwards: a label with its use-by, and ricotta from the whey', async ({

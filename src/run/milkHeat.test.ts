@@ -38,7 +38,7 @@ const setOf = (...walk: Parameters<typeof walked>) => {
   return advice;
 };
 const said = (...walk: Parameters<typeof walked>) =>
-  momentOf(walked(...walk), f).steps[0]?.replaceAll('\u00a0', ' ');
+  momentOf(walked(...walk), f).warns?.replaceAll('\u00a0', ' ');
 
 describe('how warm the milk is when something goes in', () => {
   it('what was read on the way counts no more once it was said to be reached', () => {

@@ -60,6 +60,7 @@ function plainMoment(state: MakeState, format: Format): Moment {
         ? `${words.action.toLowerCase()} is over`
         : 'planned for this',
     calls: null,
+    warns: null,
     steps: [...words.steps, ...listed(keptText(state, format))],
     right: words.right,
     normal: words.normal,
@@ -103,10 +104,7 @@ function plainMoment(state: MakeState, format: Format): Moment {
     ];
   const wrong = wrongForIt(state);
   if (wrong)
-    base.steps = [
-      `The milk was read at ${format.temp(wrong.readC, 1)}, and this goes in at ${format.temp(wrong.wantedC)}: bring it there first.`,
-      ...base.steps,
-    ];
+    base.warns = `The milk was read at ${format.temp(wrong.readC, 1)}, and this goes in at ${format.temp(wrong.wantedC)}: bring it there first.`;
   const load = state.loads.findLast((one) => one.stage === stage.id);
   if (load) base.steps = [`${format.kg(load.kg)} is on it.`, ...base.steps];
   const salt = saltForWeight(state);

@@ -19,6 +19,8 @@ export interface Moment {
   endsWhat: string;
   /** What its alarm calls for where that is not the stage whose time is up. */
   calls: string | null;
+  /** What is wrong with the milk for this, and is mended before anything else; null where nothing is. */
+  warns: string | null;
   steps: string[];
   right: string;
   normal: string | null;
@@ -61,7 +63,10 @@ export function setMoment(base: Moment, advice: SetAdvice, format: Format): Mome
         ...base,
         endsAt: advice.cutAt,
         endsWhat: advice.heat ? 'cut, by its heat' : 'cut, as planned',
-        steps: advice.heat ? [heatText(advice.heat, format), ...base.steps] : base.steps,
+        ...(advice.heat &&
+          (advice.heat.share === null
+            ? { warns: heatText(advice.heat, format) }
+            : { steps: [heatText(advice.heat, format), ...base.steps] })),
         bowl: { type: 'flocculated' },
       };
     case 'cut-at': {

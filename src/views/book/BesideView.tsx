@@ -97,6 +97,12 @@ function gapText(told: Beside, names: readonly [string, string], percent: (value
 function Told({ first, other }: { first: MakeView; other: MakeView }) {
   const format = useFormat();
   const told = beside(first.state, other.state, format);
+  const yields = told.differences.map(({ yieldPct }) =>
+    yieldPct === null || Math.abs(yieldPct) < 0.1
+      ? ''
+      : `${yieldPct > 0 ? '+' : '−'}${format.percent(Math.abs(yieldPct), 1)}`,
+  );
+  const anyYield = yields.some((text) => text !== '');
   return (
     <section aria-label={`${other.state.name} against ${first.state.name}`} className="mt-6">
       <h2 className="text-[24px]">What was otherwise</h2>
@@ -118,24 +124,22 @@ function Told({ first, other }: { first: MakeView; other: MakeView }) {
               <th scope="col" className="pr-4 font-semibold">
                 {other.state.name}
               </th>
-              <th scope="col" className="text-right font-semibold">
-                makes of the yield
-              </th>
+              {anyYield && (
+                <th scope="col" className="text-right font-semibold">
+                  makes of the yield
+                </th>
+              )}
             </tr>
           </thead>
           <tbody>
-            {told.differences.map(({ what, each, yieldPct }) => (
+            {told.differences.map(({ what, each }, i) => (
               <tr key={what} className="border-b border-rim-soft">
                 <th scope="row" className="py-2 pr-4 text-left font-semibold">
                   {capital(what)}
                 </th>
                 <td className="pr-4">{each[0]}</td>
                 <td className="pr-4">{each[1]}</td>
-                <td className="figure text-right whitespace-nowrap">
-                  {yieldPct === null || Math.abs(yieldPct) < 0.1
-                    ? ''
-                    : `${yieldPct > 0 ? '+' : '−'}${format.percent(Math.abs(yieldPct), 1)}`}
-                </td>
+                {anyYield && <td className="figure text-right whitespace-nowrap">{yields[i]}</td>}
               </tr>
             ))}
           </tbody>

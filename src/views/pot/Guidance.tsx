@@ -51,6 +51,18 @@ export function Found({ found }: { found: Finding }) {
   );
 }
 
+/** What is wrong with the milk for what is done here. */
+export function Warns({ text }: { text: string }) {
+  return (
+    <p
+      role="status"
+      className="mt-3 rounded-[16px] border-l-[10px] border-danger bg-danger-wash px-5 py-2 text-[19px] leading-snug"
+    >
+      {text}
+    </p>
+  );
+}
+
 /** A pot that is about to climb over its rim, and when. */
 export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
   const read = boilsOverAt(state);

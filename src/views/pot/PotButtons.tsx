@@ -135,7 +135,7 @@ function NoteIt({ note }: { note: Props['note'] }) {
       open={open}
       onOpenChange={setOpen}
       trigger={
-        <Button size="hand" className="flex-1">
+        <Button size="hand" className="flex-1 tab:max-w-56">
           Note
         </Button>
       }

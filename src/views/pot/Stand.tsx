@@ -16,7 +16,7 @@ import { RunTrack } from '../common/RunTrack';
 import { clockText, countdownText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
 import { Coming } from './Coming';
-import { BoilWatch, Found, RampSays, Steps } from './Guidance';
+import { BoilWatch, Found, RampSays, Steps, Warns } from './Guidance';
 import { HandTests } from './HandTests';
 import { Mishap } from './Mishap';
 import { Elsewhere, OutOfTurn } from './OutOfTurn';
@@ -190,6 +190,7 @@ export function Stand({
           </p>
         </div>
         <RampSays state={state} now={now} />
+        {moment.warns && <Warns text={moment.warns} />}
         <SoFar adding={moment.adding} />
         {moment.found && <Found found={moment.found} />}
         {moment.late && <WhyLate state={state} />}
