@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, type Locator, test } from '@playwright/test';
 import { beginsInSight } from './inSight';
 import { beginAt, noteTemperature, open, openPlan, to, toThePot } from './kitchen';
 
@@ -24,14 +24,23 @@ test('a stage begins at its top, however far the one before was scrolled down', 
   await expect.poll(() => page.evaluate(() => scrollY)).toBe(0);
   // Touched, the pad unfolds its keys; what is noted folds nothing away that was typed.
   await expect(page.getByRole('button', { name: 'decimal mark' })).toHaveCount(0);
-  const typed = page.getByRole('form', { name: 'Note a reading' }).getByRole('textbox');
+  const pad = (where: Locator) => where.getByRole('form', { name: 'Note a reading' });
+  const typed = pad(page.locator('main')).getByRole('textbox');
   await typed.fill('20');
   // Turned on its side it is a tablet's screen: what was typed is still there.
-  await page.setViewportSize({ width: 844, height: 390 });
-  await expect(typed).toHaveValue('20');
-  await page.setViewportSize({ width: 390, height: 844 });
-  await expect(typed).toHaveValue('20');
+  const turned = async (width: number, height: number, to: Locator) => {
+    await page.setViewportSize({ width, height });
+    await expect(pad(to)).toBeVisible();
+    await expect(typed).toHaveValue('20');
+  };
+  await turned(844, 390, page.getByRole('complementary'));
+  await turned(390, 844, page.getByRole('region', { name: 'Now' }));
+  // Its keys stay unfolded too, whether or not anything stands on it.
   await typed.fill('');
+  await page.setViewportSize({ width: 844, height: 390 });
+  await expect(pad(page.getByRole('complementary'))).toBeVisible();
+  await page.setViewportSize({ width: 390, height: 844 });
+  await expect(pad(page.getByRole('region', { name: 'Now' }))).toBeVisible();
   await noteTemperature(page, '20.5');
   await expect(page.getByRole('region', { name: 'Noted last' })).toContainText('20.5');
 });

@@ -23,6 +23,8 @@ export interface OnPad {
   readOf: ReadOf;
   readWith: string | null;
   text: string;
+  /** Whether it was touched, and has its keys unfolded. */
+  open: boolean;
 }
 
 interface Props {
@@ -70,11 +72,11 @@ export function ReadingPad({
   const [of, setOf] = useState(before?.readOf ?? (reads[0] as ReadOf));
   const [named, setNamed] = useState(before?.readWith ?? lastWith);
   const by = withs.find((one) => one.name === named) ?? withs[0] ?? null;
+  const [open, setOpen] = useState(before?.open ?? false);
   useEffect(() => {
-    held.current = { of: name, chosen, readOf: of, readWith: named, text };
-  }, [held, name, chosen, of, named, text]);
+    held.current = { of: name, chosen, readOf: of, readWith: named, text, open };
+  }, [held, name, chosen, of, named, text, open]);
   const [fault, setFault] = useState<string | null>(null);
-  const [open, setOpen] = useState(before !== null && before.text !== '');
   const unfolded = !folds || open;
   const id = useId();
   const mark = format.units.decimal;
