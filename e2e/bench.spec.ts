@@ -30,6 +30,28 @@ test('a make under way meets a pretend pot as warm as it was last read, and conn
   await expect(noted).not.toContainText(/^\D*\d\.\d/);
 });
 
+test('what is told the pretend pot reaches it in the order it was told, however slowly it answers', async ({
+  page,
+}) => {
+  await toTheBench(page, 'Paneer');
+  const told: string[] = [];
+  let letGo = () => {};
+  const held = new Promise<void>((resolve) => {
+    letGo = resolve;
+  });
+  await page.route(/\/bench\/(?!readings)/, async (route) => {
+    const what = route.request().postData() ?? '';
+    told.push(what);
+    if (what.includes('hob')) await held;
+    await route.continue();
+  });
+  await pretend(page).getByRole('radio', { name: 'full' }).click();
+  await pretend(page).getByRole('button', { name: '5\u00a0min on', exact: true }).click();
+  await expect.poll(() => told).toEqual(['{"hob":3}']);
+  letGo();
+  await expect.poll(() => told).toEqual(['{"hob":3}', '{"advanceMin":5}']);
+});
+
 /** Predictions without their spread. */
 const likelyOf = (predictions: Plan['predictions']) =>
   Object.fromEntries(

@@ -8,17 +8,26 @@ import { now } from './mishaps';
 export const pretend = (page: Page) => page.getByRole('group', { name: 'Pretend pot' });
 const says = async (page: Page) => (await now(page).textContent()) ?? '';
 
+/** The bench's answer to what was told it of that, and of nothing else that is on its way. */
+const answerTo = (page: Page, what: 'advanceMin' | 'hob') =>
+  page.waitForResponse(
+    (one) => one.url().includes('/bench/') && one.request().postData()?.includes(`"${what}":`) === true,
+  );
+
 /** Lets time go by, and waits until the app has heard of it. */
 export async function on(page: Page, minutes: '1' | '5' | '15' | '60') {
-  const answered = page.waitForResponse((one) => one.url().includes('/bench/'));
+  const answered = answerTo(page, 'advanceMin');
   await pretend(page)
     .getByRole('button', { name: `${minutes}\u00a0min on`, exact: true })
     .click();
   await answered;
 }
 export async function hob(page: Page, to: 'off' | 'middle' | 'full') {
-  const answered = page.waitForResponse((one) => one.url().includes('/bench/'));
-  await pretend(page).getByRole('radio', { name: to }).click();
+  const setting = pretend(page).getByRole('radio', { name: to });
+  // A pot stays on the bench as it was left: turned to where it is already, nothing is told.
+  if (await setting.isChecked()) return;
+  const answered = answerTo(page, 'hob');
+  await setting.click();
   await answered;
 }
 

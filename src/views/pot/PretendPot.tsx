@@ -41,18 +41,23 @@ export function PretendPot({ pot, state, kg }: { pot: string; state: MakeState; 
   const { clock } = usePorts();
   const format = useFormat();
   const [now, setNow] = useState<Answer | null>(null);
+  const lastTold = useRef<Promise<void>>(Promise.resolve());
   const tell = useCallback(
-    async (what: Record<string, unknown>) => {
-      try {
-        const response = await fetch(`/bench/${encodeURIComponent(pot)}`, {
-          method: 'POST',
-          headers: { 'Content-Type': 'application/json' },
-          body: JSON.stringify(what),
-        });
-        setNow(answer.parse(await response.json()));
-      } catch {
-        toast('The pretend pot does not answer; the pad works as ever.');
-      }
+    (what: Record<string, unknown>) => {
+      // One after the other: time that is hastened must not overtake the hob that was turned up before it.
+      lastTold.current = lastTold.current.then(async () => {
+        try {
+          const response = await fetch(`/bench/${encodeURIComponent(pot)}`, {
+            method: 'POST',
+            headers: { 'Content-Type': 'application/json' },
+            body: JSON.stringify(what),
+          });
+          setNow(answer.parse(await response.json()));
+        } catch {
+          toast('The pretend pot does not answer; the pad works as ever.');
+        }
+      });
+      return lastTold.current;
     },
     [pot],
   );
