@@ -3,42 +3,26 @@ import { formatter, METRIC } from '../core/units/format';
 import { METHODS } from '../makes/register';
 import { basic, planned } from '../plan/fixtures/briefs';
 import { MODEL_VERSION } from '../plan/modelVersion';
-import type { MakeEvent, NewEvent } from './events';
-import { BEGIN, MIN } from './fixtures/logs';
+import { type NotedAt, walked } from './fixtures/walked';
 import { wrongForIt } from './milkHeat';
 import { momentOf } from './moment';
 import { setAdvice } from './setAdvice';
-import { stateOf } from './state';
 
 const f = formatter(METRIC);
 
-type Noted = Readonly<Record<string, readonly (readonly [minute: number, event: NewEvent])[]>>;
+type Id = Parameters<typeof basic>[0];
+const make = (id: string, toStage: string, noted: Noted, modelVersion = MODEL_VERSION) =>
+  walked(basic(id as Id), toStage, noted, modelVersion);
+type Noted = Parameters<typeof walked>[2];
 
-/** A make walked on time to that stage; what is noted at the stages on the way, minutes from their starts. */
-function walked(id: string, toStage: string, noted: Noted, modelVersion = MODEL_VERSION) {
-  const { plan, parameters } = planned(basic(id as Parameters<typeof basic>[0]));
-  const log: MakeEvent[] = [
-    { type: 'started', seq: 0, at: BEGIN, name: 'M', milkName: '', plan, parameters, modelVersion },
-  ];
-  let clock = BEGIN;
-  for (const stage of plan.stages) {
-    for (const [minute, event] of noted[stage.id] ?? [])
-      log.push({ ...event, seq: log.length, at: clock + minute * MIN } as MakeEvent);
-    if (stage.id === toStage) break;
-    clock += stage.durationMin.likely * MIN;
-    log.push({ type: 'done', stage: stage.id, seq: log.length, at: clock });
-  }
-  return stateOf(log);
-}
-
-const readAt = (tempC: number, minute = 1): Noted[string] => [[minute, { type: 'temperature', tempC }]];
-const setOf = (...walk: Parameters<typeof walked>) => {
-  const advice = setAdvice(walked(...walk));
+const readAt = (tempC: number, minute = 1): NotedAt => [[minute, { type: 'temperature', tempC }]];
+const setOf = (...walk: Parameters<typeof make>) => {
+  const advice = setAdvice(make(...walk));
   if (advice?.kind !== 'watch') throw new Error('nothing but temperatures were noted');
   return advice;
 };
-const said = (...walk: Parameters<typeof walked>) =>
-  momentOf(walked(...walk), f).warns?.replaceAll('\u00a0', ' ');
+const said = (...walk: Parameters<typeof make>) =>
+  momentOf(make(...walk), f).warns?.replaceAll('\u00a0', ' ');
 
 describe('how warm the milk is when something goes in', () => {
   it('what was read on the way counts no more once it was said to be reached', () => {
@@ -55,8 +39,8 @@ describe('how warm the milk is when something goes in', () => {
       'The milk was read at 25.0 °C, and this goes in at 31 °C: bring it there first.',
     );
     expect(said('quick-stretched', 'coagulant', { coagulant: readAt(40) })).toContain('was read at 40.0 °C');
-    expect(wrongForIt(walked('quick-stretched', 'coagulant', { coagulant: readAt(29.5) }))).toBeNull();
-    expect(wrongForIt(walked('quick-stretched', 'coagulant', { warm: readAt(20, 10) }))).toBeNull();
+    expect(wrongForIt(make('quick-stretched', 'coagulant', { coagulant: readAt(29.5) }))).toBeNull();
+    expect(wrongForIt(make('quick-stretched', 'coagulant', { warm: readAt(20, 10) }))).toBeNull();
   });
 
   it('a set so cold that it hardly sets says what to do, not by how much longer it takes', () => {
@@ -70,11 +54,11 @@ describe('how warm the milk is when something goes in', () => {
   it.each(METHODS.map(({ id }) => id))('%s: milk as warm as planned is wrong for nothing', (id) => {
     const { plan } = planned(basic(id));
     let targetC = 20;
-    const noted: Record<string, Noted[string]> = {};
+    const noted: Record<string, NotedAt> = {};
     for (const stage of plan.stages) {
       targetC = stage.targetC ?? targetC;
       noted[stage.id] = readAt(targetC, stage.targetC === null ? 0 : stage.durationMin.likely);
     }
-    for (const stage of plan.stages) expect(wrongForIt(walked(id, stage.id, noted)), stage.id).toBeNull();
+    for (const stage of plan.stages) expect(wrongForIt(make(id, stage.id, noted)), stage.id).toBeNull();
   });
 });

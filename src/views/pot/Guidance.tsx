@@ -1,3 +1,4 @@
+import type { ReactNode } from 'react';
 import { capital } from '../../core/units/capital';
 import { stageKind } from '../../makes/kinds';
 import { boilsOverAt, mayBoilAt } from '../../run/boilOver';
@@ -39,29 +40,29 @@ export function RampSays({ state, now }: { state: MakeState; now: number }) {
   );
 }
 
-/** What was found last, and what it leads to. */
-export function Found({ found }: { found: Finding }) {
+/** A sentence or two said before all else; in red where something is to be mended or thrown out. */
+function Band({ danger, children }: { danger: boolean; children: ReactNode }) {
   return (
     <p
       role="status"
-      className={`mt-3 rounded-[16px] border-l-[10px] px-5 py-2 text-[19px] leading-snug ${found.leads === 'bin' ? 'border-danger bg-danger-wash' : 'border-now-edge bg-now-wash'}`}
+      className={`mt-3 rounded-[16px] border-l-[10px] px-5 py-2 text-[19px] leading-snug ${danger ? 'border-danger bg-danger-wash' : 'border-now-edge bg-now-wash'}`}
     >
-      <strong>{`${capital(found.found)}.`}</strong> {found.says}
+      {children}
     </p>
   );
 }
 
-/** What is wrong with the milk for what is done here. */
-export function Warns({ text }: { text: string }) {
+/** What was found last, and what it leads to. */
+export function Found({ found }: { found: Finding }) {
   return (
-    <p
-      role="status"
-      className="mt-3 rounded-[16px] border-l-[10px] border-danger bg-danger-wash px-5 py-2 text-[19px] leading-snug"
-    >
-      {text}
-    </p>
+    <Band danger={found.leads === 'bin'}>
+      <strong>{`${capital(found.found)}.`}</strong> {found.says}
+    </Band>
   );
 }
+
+/** What is wrong with the milk for what is done here. */
+export const Warns = ({ text }: { text: string }) => <Band danger>{text}</Band>;
 
 /** A pot that is about to climb over its rim, and when. */
 export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
@@ -69,10 +70,7 @@ export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
   const at = read ?? mayBoilAt(state);
   if (at === null || at - now > BOIL_WATCH_MS) return null;
   return (
-    <p
-      role="status"
-      className="mt-3 rounded-[16px] border-l-[10px] border-danger bg-danger-wash px-5 py-3 text-[19px]"
-    >
+    <Band danger>
       <strong className="text-danger">
         {read === null
           ? `Nobody has read it: by its time it may boil about ${clockText(at)}.`
@@ -81,7 +79,7 @@ export function BoilWatch({ state, now }: { state: MakeState; now: number }) {
             : `It climbs over the rim about ${clockText(at)} at this pace.`}
       </strong>{' '}
       Lid off, turn it down, and stay with it.
-    </p>
+    </Band>
   );
 }
 /** Sooner than this nobody needs to stand by. */
