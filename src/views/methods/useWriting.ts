@@ -1,5 +1,6 @@
 import { useEffect, useRef, useState } from 'react';
 import type { Method } from '../../makes/method';
+import { holdTyped, typedLast } from '../../store/typedMethod';
 
 /**
  * A make as it is being written: what was typed last, whether or not it has been kept and read back yet, so that two
@@ -7,7 +8,7 @@ import type { Method } from '../../makes/method';
  */
 export function useWriting(
   kept: Method,
-  keep: (next: Method) => unknown,
+  keep: (next: Method) => Promise<boolean>,
 ): readonly [Method, (change: (was: Method) => Method) => void] {
   const [typed, setTyped] = useState<Method | null>(null);
   const latest = useRef(kept);
@@ -20,13 +21,22 @@ export function useWriting(
     latest.current = kept;
     setTyped(null);
   }, [kept]);
+  const room = globalThis.localStorage;
   const change = (how: (was: Method) => Method) => {
     if (versions.current.length === 0) versions.current.push(JSON.stringify(latest.current));
     const next = how(latest.current);
     latest.current = next;
     versions.current.push(JSON.stringify(next));
     setTyped(next);
-    void keep(next);
+    const letGo = holdTyped(room, versions.current, next);
+    void keep(next).then((done) => done && letGo());
   };
+  const begun = useRef(false);
+  useEffect(() => {
+    if (begun.current) return;
+    begun.current = true;
+    const left = typedLast(room, kept);
+    if (left) change(() => left);
+  });
   return [typed ?? kept, change];
 }
