@@ -4,7 +4,7 @@ import { type Difference, differences } from '../../plan/compare';
 import type { Planned } from '../../plan/plan';
 import { useFormat } from '../../store/hooks';
 import { useAppSelector } from '../../store/store';
-import { differenceText, whatText } from './differenceText';
+import { differenceText, toldApart, whatText } from './differenceText';
 
 /** How many differences are told beside a value; the what-if tells them all. */
 const MOST = 4;
@@ -18,7 +18,7 @@ export function Changes({ planned, children }: { planned: Planned | null; childr
   const [before, setBefore] = useState<Planned | null>(null);
   const found =
     before && planned && before.plan.method === planned.plan.method
-      ? differences(before.plan, planned.plan).slice(0, MOST)
+      ? toldApart(differences(before.plan, planned.plan), format).slice(0, MOST)
       : NOTHING;
   return (
     <Found.Provider value={found}>

@@ -10,7 +10,7 @@ import { Button } from '../../ui/parts/Button';
 import { draftOf } from '../draft/draftOf';
 import { useBelief } from '../draft/useBelief';
 import { changeText } from './changeText';
-import { figureText, howMuchText, whatText } from './differenceText';
+import { figureText, howMuchText, toldApart, whatText } from './differenceText';
 
 /** The plan set aside, planned anew with what has been learned of its own pot; null where none is. */
 export function useAgainst(): Planned | null {
@@ -75,7 +75,7 @@ export function WhatIf({
       </section>
     );
   }
-  const found = differences(against.plan, planned.plan);
+  const found = toldApart(differences(against.plan, planned.plan), format);
   // By night and by day together the room is another for each make's hours: nobody has changed it.
   const changed = changes(against, planned).filter(({ path }) => path !== 'roomC' || !colder);
   return (

@@ -6,7 +6,7 @@ import { briefSchema } from '../../plan/brief/schema';
 import { differences } from '../../plan/compare';
 import { planned } from '../../plan/fixtures/briefs';
 import { changeText } from './changeText';
-import { differenceText, howMuchText, whatText } from './differenceText';
+import { differenceText, howMuchText, toldApart, whatText } from './differenceText';
 
 const metric = formatter(METRIC);
 const american = formatter({ ...METRIC, temperature: 'F', volume: 'gal', mass: 'oz' });
@@ -125,4 +125,27 @@ it('what is in percent already has changed by points, not by percent of percents
   expect(howMuchText({ ...moisture, after: null, relative: 1 }, metric)).toBe('gone');
   const cheese = { what: 'cheese', measure: 'kg', before: 4, after: 2, relative: -0.5 } as const;
   expect(plain(howMuchText(cheese, metric))).toBe('−50 %');
+  // As the figures beside it say: 48.4 % instead of 45.5 %.
+  expect(plain(howMuchText({ ...moisture, before: 45.54, after: 48.36, relative: 0.06 }, metric))).toBe(
+    '+2.9 points',
+  );
+});
+
+it('figures that read the same are not told as changed', () => {
+  const hands = {
+    what: 'hands for a kilo',
+    measure: 'minutes of a kg',
+    before: 21.2,
+    relative: -0.016,
+  } as const;
+  expect(toldApart([{ ...hands, after: 20.9 }], metric)).toEqual([]);
+  expect(
+    toldApart(
+      [
+        { ...hands, after: 18 },
+        { ...hands, after: null },
+      ],
+      metric,
+    ),
+  ).toHaveLength(2);
 });

@@ -1,5 +1,6 @@
 import { tabletsText } from '../../core/coagulant/product';
 import type { Format } from '../../core/units/format';
+import { roundTo } from '../../core/units/numbers';
 import type { Difference } from '../../plan/compare';
 import { inMoney } from '../common/money';
 import { hoursText } from '../common/times';
@@ -48,11 +49,22 @@ export const whatText = (
         ? what.replace('kilo', massWord)
         : what;
 
+/** Those whose figures differ as they are told: 21 min instead of 21 min says nothing. */
+export const toldApart = (found: readonly Difference[], format: Format): Difference[] =>
+  found.filter(
+    (one) =>
+      one.before === null ||
+      one.after === null ||
+      figureText(one.before, one, format) !== figureText(one.after, one, format),
+  );
+
 /** How much a figure has changed: what is in percent already, in points of it. Example: `'−45 %'`, `'−18 points'`. */
 export function howMuchText({ measure, relative, before, after }: Difference, format: Format): string {
   if (before === null) return 'new';
   if (after === null) return 'gone';
-  const by = measure === 'percent' ? Math.abs(after - before) : Math.abs(relative) * 100;
+  // Between the figures as they are told beside it.
+  const by =
+    measure === 'percent' ? Math.abs(roundTo(after, 1) - roundTo(before, 1)) : Math.abs(relative) * 100;
   const figure = format.number(by, by < 10 ? 1 : 0);
   return `${relative > 0 ? '+' : '−'}${figure}\u00a0${measure === 'percent' ? 'points' : '%'}`;
 }
