@@ -33,9 +33,9 @@ export default defineConfig({
   workers: 3,
   // A machine that stalls gets a second go; what needed one is told as flaky.
   retries: 1,
-  // For what hangs: a make of many stages takes two minutes where others want the machine.
-  timeout: 300_000,
-  expect: { timeout: 25_000 },
+  // For what hangs, and nothing else: a make of many stages takes two minutes where others want the machine, which may stall for one.
+  timeout: 600_000,
+  expect: { timeout: 60_000, toPass: { timeout: 180_000 } },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
     baseURL: OWN,
@@ -49,7 +49,17 @@ export default defineConfig({
     launchOptions: { ...chromium, args: [...(chromium.args ?? []), ...FOR_SECONDS] },
   },
   webServer: [
-    { command: 'node --import tsx server/main.ts --port 4711', url: OWN, reuseExistingServer: false },
-    { command: 'node --import tsx server/main.ts --demo --port 4712', url: DEMO, reuseExistingServer: false },
+    {
+      command: 'node --import tsx server/main.ts --port 4711',
+      url: OWN,
+      timeout: 300_000,
+      reuseExistingServer: false,
+    },
+    {
+      command: 'node --import tsx server/main.ts --demo --port 4712',
+      url: DEMO,
+      timeout: 300_000,
+      reuseExistingServer: false,
+    },
   ],
 });

@@ -91,7 +91,7 @@ for (const title of FAMILIES) {
     await expect(async () => {
       await pad.getByRole('button', { name: 'Weigh and finish' }).click({ timeout: 5000 });
       await expect(page).toHaveURL(/\/book\//, { timeout: 8000 });
-    }).toPass({ timeout: 40_000 });
+    }).toPass();
     const out = page.getByRole('region', { name: 'What came out' });
     await expect(out).toContainText(formatter(METRIC).kg(weighed));
     const { likely, low, high } = core.value.plan.predictions.yieldKg;

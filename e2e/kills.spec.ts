@@ -16,7 +16,7 @@ for (const [family, make] of FAMILIES.entries())
   test(`${make}: a browser killed ${EACH} times, at seeded moments and with writes in flight, loses nothing that showed as noted`, async ({
     launchOptions,
   }) => {
-    test.setTimeout(60_000 + EACH * 30_000);
+    test.setTimeout(300_000 + EACH * 60_000);
     const home = await mkdtemp(join(tmpdir(), 'pail-'));
     const random = seeded(17 + family);
     /** What showed as noted: temperatures in order, stages done in order. */

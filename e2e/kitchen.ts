@@ -189,7 +189,7 @@ export async function wayOn(page: Page) {
   await expect(async () => {
     if ((await place(page)) === before) await page.locator('[data-main]').click({ timeout: 5000 });
     await expect.poll(() => place(page), { timeout: 6000 }).not.toBe(before);
-  }).toPass({ timeout: 40_000 });
+  }).toPass();
 }
 
 /** Goes on by the way on until the make stands at what is to be done. */

@@ -119,11 +119,10 @@ test('two windows on one make agree and never fork it', async ({ page, context }
   await second.goto(page.url());
   await expect(action(second)).toContainText('Clean');
   const tap = (window: Page) =>
-    window
-      .getByRole('button', { name: 'All clean' })
-      .evaluate((button) => (button as HTMLButtonElement).click(), undefined, { timeout: 2000 })
-      // The other window was faster: there is nothing left to tap.
-      .catch(() => undefined);
+    window.getByRole('button', { name: 'All clean' }).evaluateAll((buttons) => {
+      // None where the other window was faster.
+      for (const button of buttons) (button as HTMLButtonElement).click();
+    });
   await Promise.all([tap(page), tap(second)]);
   await expect(action(page)).toContainText('Weigh out');
   await expect(action(second)).toContainText('Weigh out');

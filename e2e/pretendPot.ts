@@ -89,7 +89,7 @@ async function set(page: Page) {
         .getByRole('button', { name: /^clean/ })
         .click({ timeout: 5000 });
     await expect(action(page)).toContainText('Ready', { timeout: 6000 });
-  }).toPass({ timeout: 40_000 });
+  }).toPass();
 }
 
 async function sour(page: Page) {

@@ -6,7 +6,7 @@ const strand = (page: Page, name: string) =>
   page.getByRole('button', { name: new RegExp(`^${name}, from `) });
 /** Until nothing better is looked for any more; what can be proved in the time it takes depends on the machine. */
 const looked = (page: Page) =>
-  expect(page.getByText(/^(Nothing better fits|The best that was found)/)).toBeVisible({ timeout: 60_000 });
+  expect(page.getByText(/^(Nothing better fits|The best that was found)/)).toBeVisible({ timeout: 180_000 });
 
 test.describe('the demo’s week', () => {
   test.use({ baseURL: DEMO });
@@ -75,7 +75,6 @@ test.describe('the demo’s week', () => {
     // There is not milk enough for all: what was wished last has to wait.
     await expect(page.getByRole('region', { name: 'No place yet' })).toContainText(
       /Ricotta: the milk Sallow Reach cows: [\d.]+\sL too little/,
-      { timeout: 60_000 },
     );
     await page.goto('/book');
     await page.locator('[data-make] a').first().click();
@@ -96,7 +95,7 @@ test('milk past its use-by is laid nowhere, and not offered either', async ({ pa
   await page.getByLabel('Make', { exact: true }).selectOption('paneer');
   await page.getByRole('button', { name: 'Put it in the week' }).click();
   const waits = page.getByRole('region', { name: 'No place yet' });
-  await expect(waits).toContainText('its milk Monday’s can does not keep so long', { timeout: 20_000 });
+  await expect(waits).toContainText('its milk Monday’s can does not keep so long');
   await expect(waits.getByRole('button')).toHaveCount(0);
 });
 
@@ -117,7 +116,7 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
     await page.getByRole('button', { name: 'Put it in the week' }).click();
   }
   const all = page.getByRole('button', { name: /, from \w{3} \d\d:\d\d(?!.*under way)/ });
-  await expect(all).toHaveCount(4, { timeout: 20_000 });
+  await expect(all).toHaveCount(4);
   await looked(page);
 
   // One is pulled a little later in its day, and stays where it was put.
@@ -153,13 +152,13 @@ test('a whole week: four makes wished and laid, one pulled, the first begun at i
   await page.getByRole('link', { name: 'Week', exact: true }).click();
   await expect(page.getByRole('button', { name: /under way/ })).toBeVisible({ timeout: 20_000 });
   await expect(strand(page, name)).toHaveCount(0);
-  await expect(all).toHaveCount(3, { timeout: 20_000 });
+  await expect(all).toHaveCount(3);
   await looked(page);
 
   // Nobody has gone on for hours: what comes after it would begin later, and does once that is agreed to.
   await page.clock.fastForward('05:00:00');
   const later = page.getByRole('region', { name: 'Later than laid' });
-  await expect(later).toContainText('would begin', { timeout: 30_000 });
+  await expect(later).toContainText('would begin');
   await later.getByRole('button', { name: 'Lay it so' }).click();
   await expect(later).toHaveCount(0);
   await expect(all).toHaveCount(3);

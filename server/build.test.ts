@@ -41,5 +41,5 @@ describe('a rebuild', () => {
     expect(existsSync(LEFT_OPEN)).toBe(true);
     expect(existsSync(LONG_GONE)).toBe(false);
     expect(existsSync(join(ROOT, '.dist-next'))).toBe(false);
-  }, 60_000);
+  });
 });

@@ -34,13 +34,13 @@ describe('a taken port', () => {
     const { said, code } = await onTakenPort([]);
     expect(code).toBe(1);
     expect(said).toMatch(/Port \d+ is taken.*Your data belongs to that port/);
-  }, 30_000);
+  });
 
   it('only moves the demo', async () => {
     const { said, code } = await onTakenPort(['--demo']);
     expect(code).toBeNull();
     expect(said).toMatch(/the demo of Tumbledrum Lock, is at http:\/\/127\.0\.0\.1:\d+\//);
-  }, 30_000);
+  });
 });
 
 /** What the server says when it is started so, and how it ends. */

@@ -44,5 +44,5 @@ describe('what every visit loads before its first view', () => {
       'src/store/followLogs.ts',
     ])
       expect(inputs.filter((path) => path.endsWith(heavy))).toEqual([]);
-  }, 60_000);
+  });
 });

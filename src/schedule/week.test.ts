@@ -19,7 +19,7 @@ beforeAll(async () => {
 });
 
 /** As much time as it wants: what is proved does not hang on the machine. */
-const patient = () => 60;
+const patient = () => 3600;
 const laidOf = (week: Week, prove = false, rounds = prove ? 40 : 3) => {
   const ready = readyWeek(week);
   const good = goodWeek(ready, undefined, rounds);
@@ -41,7 +41,7 @@ describe('a proved week', () => {
       expect(costLaid(ready.task, again)).toBeGreaterThanOrEqual(costLaid(ready.task, laid) - 1e-6);
     }
     expect(proofs).toBeGreaterThanOrEqual(10);
-  }, 240_000);
+  });
 
   it('of two makes is the best of all pairs of starts, tried one by one', () => {
     for (let seed = 1; seed <= 6; seed++) {
@@ -62,7 +62,7 @@ describe('a proved week', () => {
           expect(brokenIn(week, laidSo, { wholeMinutes: true }), `seed ${seed}`).not.toEqual([]);
         }
     }
-  }, 120_000);
+  });
 });
 
 describe('a week by hand', () => {
@@ -139,7 +139,7 @@ describe('a week by hand', () => {
     );
     expect(crowd.answer.left.length).toBeGreaterThan(0);
     expect(crowd.answer.left[0]?.because).toMatch(/^in the way of every start: [abc] \(/);
-  }, 60_000);
+  });
 
   it('of makes that share too little milk the heavier stand, by however little they weigh more, and whatever minutes it costs', () => {
     const by = (weight: number, milk = 'cows') => ({ milk, weight, readyBy: at(1, 8.5) });
@@ -171,7 +171,7 @@ describe('a week by hand', () => {
     const { answer } = laidOf(shared, true);
     expect(answer.proved).toBe(true);
     expect(answer.left.map(({ id }) => id)).toEqual(['ricotta']);
-  }, 120_000);
+  });
 
   it('the heavier wish stands where only one can; one that is pinned stays, and one that runs is kept clear of', () => {
     const by = { notBefore: at(0, 6), readyBy: at(0, 11) };

@@ -175,9 +175,9 @@ describe('summaries beside the log', () => {
       await put(db, { format: 'plump-pail/make', version: 1, id: `more-${i}`, events: over });
     const store = createStore(db, clock, HERE);
     await follow(db, store, HERE);
-    await expect.poll(() => selectOver(store.getState()).length, { timeout: 20_000 }).toBe(47);
+    await expect.poll(() => selectOver(store.getState()).length).toBe(47);
     expect(selectRunning(store.getState())).toHaveLength(1);
-    await expect.poll(() => db.summaries.count(), { timeout: 20_000 }).toBe(47);
+    await expect.poll(() => db.summaries.count()).toBe(47);
   });
 });
 

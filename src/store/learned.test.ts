@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { createHash } from 'node:crypto';
-import { beforeEach, describe, expect, it, vi } from 'vitest';
+import { beforeEach, describe, expect, it } from 'vitest';
 import { learnFrom } from '../learn/learn';
 import { taughtBy } from '../learn/samples';
 import { stateOf } from '../run/state';
@@ -80,7 +80,7 @@ describe('what makes teach', () => {
     void learning.then(() => {
       over = true;
     });
-    await vi.waitUntil(() => stood === 1);
+    await expect.poll(() => stood).toBe(1);
     expect(over).toBe(false);
     while (!over) {
       go();

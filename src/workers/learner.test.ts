@@ -30,7 +30,7 @@ describe('learning in a worker', () => {
   });
 
   /** When so many have been asked to learn. */
-  const asked = (many: number) => vi.waitUntil(() => owed.length === many);
+  const asked = (many: number) => expect.poll(() => owed.length).toBe(many);
 
   it('does not begin before the page is quiet', async () => {
     let lull = () => {};

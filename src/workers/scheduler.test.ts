@@ -20,7 +20,7 @@ describe('a week laid in a worker', () => {
   const tell = (one: WeekPlan, looking: boolean) => void told.push([one, looking]);
   const scheduler = () => workerScheduler(() => ({ terminate: () => ended++ }) as unknown as Worker);
   const nextOwed = async (what: 'good' | 'best') => {
-    await vi.waitUntil(() => owed[0]?.what === what);
+    await expect.poll(() => owed[0]?.what).toBe(what);
     return owed.shift() as (typeof owed)[number];
   };
   beforeEach(() => {
@@ -36,7 +36,7 @@ describe('a week laid in a worker', () => {
     const best = await nextOwed('best');
     expect(told).toEqual([[laid('good'), true]]);
     best.answer(laid('best'));
-    await vi.waitUntil(() => told.length === 2);
+    await expect.poll(() => told.length).toBe(2);
     expect(told[1]).toEqual([laid('best'), false]);
     expect(ended).toBe(0);
   });
@@ -46,12 +46,12 @@ describe('a week laid in a worker', () => {
     lay(week, tell);
     (await nextOwed('good')).answer(laid('good'));
     (await nextOwed('best')).refuse(new Error('out of memory'));
-    await vi.waitUntil(() => told.length === 2);
+    await expect.poll(() => told.length).toBe(2);
     expect(told[1]).toEqual([laid('good'), false]);
     expect(ended).toBe(1);
     lay(week, tell);
     (await nextOwed('good')).answer(laid('again'));
-    await vi.waitUntil(() => told.length === 3);
+    await expect.poll(() => told.length).toBe(3);
   });
 
   it('makes way for a newer one, and tells nothing of what was overtaken', async () => {
@@ -63,7 +63,7 @@ describe('a week laid in a worker', () => {
     expect(ended).toBe(1);
     overtaken.answer(laid('too late'));
     (await nextOwed('good')).answer(laid('second'));
-    await vi.waitUntil(() => told.length === 2);
+    await expect.poll(() => told.length).toBe(2);
     expect(told.map(([{ placed }]) => placed[0]?.id)).toEqual(['first', 'second']);
   });
 });
