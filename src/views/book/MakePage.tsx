@@ -79,7 +79,6 @@ export default function MakePage() {
     navigate('/book');
     toast(`${state.name} is out of the book.`, {
       action: { label: 'Put it back', onClick: () => void written(state.name, () => putBack(db, gone)) },
-      duration: 20_000,
     });
   };
   const dose = state.plan.doses.find((one) => one.id === 'acid');

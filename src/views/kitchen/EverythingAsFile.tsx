@@ -56,7 +56,6 @@ export function EverythingAsFile() {
             if (restored.ok) {
               dispatch(kitchenSet(restored.value));
               toast('The backup is back.', {
-                duration: 20_000,
                 action: { label: 'As it was before', onClick: () => void undo() },
               });
             }
