@@ -25,6 +25,14 @@ const UNREAD: Readonly<Record<string, string>> = {
   EACCES: 'may not be read by you',
 };
 
+/** Words that are no command, or not of this one. */
+const unknown = (words: string) =>
+  bad({
+    path: 'command',
+    problem: words === '' ? 'is missing' : `is ${JSON.stringify(words)}`,
+    remedy: USAGE,
+  });
+
 const json = (value: unknown) => `${JSON.stringify(value, null, 2)}\n`;
 
 function readFile(path: string | undefined): Result<unknown> {
@@ -44,8 +52,7 @@ function readFile(path: string | undefined): Result<unknown> {
 }
 
 function plan(path: string | undefined, flag?: string, learnedPath?: string): Result<string> {
-  if (flag !== undefined && flag !== '--learned')
-    return bad({ path: 'command', problem: `is ${JSON.stringify(flag)}`, remedy: USAGE });
+  if (flag !== undefined && flag !== '--learned') return unknown(flag);
   const file = readFile(path);
   if (!file.ok) return file;
   const learned = flag === undefined ? null : readFile(learnedPath);
@@ -198,8 +205,7 @@ const MOST_PROOF_S = 3600;
 
 /** A week laid; its solver has to be loaded before. */
 function week(solver: Solver | null, path?: string, flag?: string, seconds?: string): Result<string> {
-  if (flag !== undefined && flag !== '--seconds')
-    return bad({ path: 'command', problem: `is ${JSON.stringify(flag)}`, remedy: USAGE });
+  if (flag !== undefined && flag !== '--seconds') return unknown(flag);
   const wanted = flag === undefined ? PROOF_S : Number(seconds ?? Number.NaN);
   if (!(wanted >= 1 && wanted <= MOST_PROOF_S))
     return bad({
@@ -225,23 +231,11 @@ export function run(
 ): { out: string; faults: Fault[] } {
   const [name = '', ...rest] = words;
   const command = SOLVED.includes(name)
-    ? (...rest: string[]) => week(solver, ...rest)
+    ? (...given: string[]) => week(solver, ...given)
     : Object.hasOwn(COMMANDS, name)
       ? COMMANDS[name]
       : undefined;
   const most = Object.hasOwn(MOST_WORDS, name) ? MOST_WORDS[name as keyof typeof MOST_WORDS] : 1;
-  if (!command || rest.length > most) {
-    return {
-      out: '',
-      faults: [
-        {
-          path: 'command',
-          problem: name === '' ? 'is missing' : `is ${JSON.stringify(words.join(' '))}`,
-          remedy: USAGE,
-        },
-      ],
-    };
-  }
-  const result = command(...rest);
+  const result = !command || rest.length > most ? unknown(words.join(' ')) : command(...rest);
   return result.ok ? { out: result.value, faults: [] } : { out: '', faults: result.faults };
 }

@@ -1,6 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { METHODS } from '../src/makes';
 import { planBrief } from '../src/plan/plan';
+import { heldDisk } from './heldDisk';
 import { choose, give, open, saved, toPlan, toThePot } from './kitchen';
 
 test('every make reads as in a book: its stages in words, its schools with their reasons', async ({
@@ -40,22 +41,8 @@ test('a make is copied and varied, its faults stand at the stage, and it is plan
   const before = await line.textContent();
   await page.getByRole('textbox', { name: 'Title' }).fill('Lock paneer');
   const drain = page.getByRole('textbox', { name: 'minutes of drain' });
-  // The disk is taken by something else, so that nothing typed has come to it when the page is loaded anew.
-  await page.evaluate(
-    () =>
-      new Promise<void>((resolve) => {
-        indexedDB.open('plump-pail').onsuccess = ({ target }) => {
-          const store = (target as IDBOpenDBRequest).result
-            .transaction('methods', 'readwrite')
-            .objectStore('methods');
-          const again = () => {
-            store.count().onsuccess = again;
-          };
-          again();
-          resolve();
-        };
-      }),
-  );
+  // Nothing typed has come to the disk when the page is loaded anew.
+  await heldDisk(page, 'methods');
   await drain.fill('long');
   await expect(page.locator('[data-stage="drain"]')).toContainText('params.minutes');
   await page.reload();

@@ -1,34 +1,17 @@
 import { expect, type Page, test } from '@playwright/test';
+import { heldDisk } from './heldDisk';
 import { action, noteTemperature, open, stored, to, toThePot } from './kitchen';
 
 test('what is pressed while something is being written is written after it, and once', async ({ page }) => {
   await open(page, '/plan');
   await toThePot(page);
   await to(page, 'Scald');
-  // Another has the log in hand, and lets it go when it is told to.
-  await page.evaluate(
-    () =>
-      new Promise<void>((held) => {
-        const opened = indexedDB.open('plump-pail');
-        opened.onsuccess = () => {
-          const events = opened.result.transaction('events', 'readwrite').objectStore('events');
-          let on = true;
-          document.addEventListener('let-go', () => {
-            on = false;
-          });
-          const hold = () => {
-            if (on) events.count().onsuccess = hold;
-          };
-          hold();
-          held();
-        };
-      }),
-  );
+  const letGo = await heldDisk(page, 'events');
   const pad = page.getByRole('form', { name: 'Note a reading' });
   await pad.getByRole('textbox').fill('89');
   for (let i = 0; i < 2; i++) await pad.getByRole('button', { name: 'Note it' }).click();
   await page.getByRole('button', { name: /reached/ }).click();
-  await page.evaluate(() => document.dispatchEvent(new Event('let-go')));
+  await letGo();
   await expect(action(page)).toContainText('Pour acid');
   const log = (await stored(page)).map(({ type, tempC }) => tempC ?? type);
   expect(log.slice(log.indexOf(89), log.indexOf(89) + 2)).toEqual([89, 'done']);
