@@ -123,14 +123,14 @@ export function Shell() {
       <div className="mx-auto max-w-[1560px] tab:flex">
         <nav
           aria-label="Ways around"
-          className="fixed inset-x-0 bottom-0 z-20 flex print:hidden border-t-[3px] border-rim bg-plate tab:sticky tab:top-[calc(1rem+var(--ringing,0px))] tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
+          className="fixed inset-x-0 bottom-0 z-20 flex min-h-(--foot) print:hidden border-t-[3px] border-rim bg-plate tab:sticky tab:top-[calc(1rem+var(--ringing,0px))] tab:mt-5 tab:ml-4 tab:h-max tab:w-[84px] tab:flex-col tab:gap-1.5 tab:border-0 tab:bg-transparent"
         >
           {WAYS.map(({ to, text, Glyph, wide = false }) => (
             <NavLink
               key={to}
               to={to}
               className={({ isActive }) =>
-                `${wide ? 'hidden tab:flex' : 'flex'} min-h-16 flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[13px] font-semibold tab:min-h-[72px] tab:text-[15px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
+                `${wide ? 'hidden tab:flex' : 'flex'} flex-1 flex-col items-center justify-center gap-0.5 py-1.5 text-[13px] font-semibold tab:min-h-[72px] tab:text-[15px] tab:flex-none tab:rounded-[18px] tab:rounded-tl-[8px] ${isActive ? 'bg-enamel text-on-enamel underline decoration-now decoration-[3px] underline-offset-4' : 'text-ink hover:bg-plate-soft'}`
               }
             >
               <Glyph />

@@ -105,6 +105,10 @@ export function takenBy(plan: Plan, chosen: Draft['goods'], goods: readonly Good
   });
 }
 
+/** The milk of the shelf a plan is of; none where nobody named it, or where it is on the shelf no more. */
+export const milkTaken = (milkId: string | null, milks: readonly KnownMilk[]): KnownMilk | null =>
+  milks.find(({ id }) => id === milkId) ?? null;
+
 /** The lots of milk a plan is of, litres of each as planned; none where it is of whey, or of milk nobody named. */
 export function milksOf(
   of: PlanOf,

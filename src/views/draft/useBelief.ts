@@ -6,6 +6,7 @@ import type { Belief } from '../../plan/belief';
 import type { Plan } from '../../plan/schema';
 import { methodBook } from '../../store/methodBook';
 import { type State, useAppSelector } from '../../store/store';
+import { milkTaken } from './goods';
 import { potTaken } from './pot';
 
 const NOTHING: Belief = {};
@@ -20,7 +21,7 @@ function drawnFrom(state: State, plan: Plan | null) {
     learning: state.learning.plain ? null : state.learning.learning,
     leftOut: state.kitchen.leftOut,
     method,
-    milk: whey ? undefined : milks.find(({ id }) => id === milkId)?.name,
+    milk: whey ? undefined : milkTaken(milkId, milks)?.name,
     coagulant: goods.coagulant,
     coagulantName: named(goods.coagulant),
     culture: goods.culture,

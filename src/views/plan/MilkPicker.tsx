@@ -13,7 +13,7 @@ import { Sheet } from '../../ui/parts/Sheet';
 import { toastWrong } from '../../ui/parts/toast';
 import { nearDayText } from '../common/times';
 import { written } from '../common/written';
-import { milkShort, milksOf } from '../draft/goods';
+import { milkShort, milksOf, milkTaken } from '../draft/goods';
 import { useMilk } from '../draft/useMilk';
 import { warmedAt } from './planTimes';
 
@@ -25,13 +25,13 @@ export function useMilkPick() {
   const poured = useAppSelector((state) => state.draft.poured);
   const planWith = useMilk();
   return {
-    value: milkId ?? '',
+    value: milkTaken(milkId, milks)?.id ?? '',
     options: [
-      { value: '', text: poured.length > 0 ? 'poured together' : 'another milk' },
+      { value: '', text: poured.length > 0 ? 'cans poured together' : 'elsewhere' },
       ...milks.map((milk) => ({ value: milk.id, text: milk.name })),
     ],
     onChange: (id: string) => {
-      const milk = milks.find((one) => one.id === id);
+      const milk = milkTaken(id, milks);
       if (milk) planWith(milk);
       else dispatch(draftChanged({ milkId: null }));
     },

@@ -12,6 +12,7 @@ import { Held } from '../../ui/say/look';
 import { SayPick } from '../../ui/say/SayPick';
 import { faultText } from '../common/faultText';
 import { FIELDS } from '../draft/briefOf';
+import { milkTaken } from '../draft/goods';
 import { DraftNumber, DraftSay, figuresOf } from './DraftNumber';
 import { HeatSays } from './HeatSays';
 import { KeepMilk, MilkShort, useMilkPick } from './MilkPicker';
@@ -39,7 +40,10 @@ export const MilkSentence = memo(function MilkSentence({
   planned: Planned | null;
 }) {
   const format = useFormat();
-  const nameless = useAppSelector(({ draft }) => draft.milkId === null && draft.poured.length === 0);
+  const nameless = useAppSelector(
+    ({ draft: { milkId, poured }, data }) =>
+      poured.length === 0 && (milkId === null || (data.loaded && !milkTaken(milkId, data.milks))),
+  );
   const whey = method?.of === 'whey';
   const otherFaults = faults.filter(
     (one) =>
