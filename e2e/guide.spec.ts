@@ -1,8 +1,7 @@
 import { expect, type Page, test } from '@playwright/test';
 import { action, beginAt, noteTemperature, open, openPlan, stored, to, toThePot } from './kitchen';
+import { now, pad, weigh } from './mishaps';
 
-const now = (page: Page) => page.getByRole('region', { name: 'Now' });
-const pad = (page: Page) => page.getByRole('form', { name: 'Note a reading' });
 const on = (page: Page) => page.locator('[data-main]').click();
 
 async function noted(page: Page, what: 'pH' | 'weight', text: string) {
@@ -57,6 +56,34 @@ test('a pH moves the rest of the plan; a weighed bag tells its new time and its 
   await expect(action(page)).toContainText('24.0\u00a0g');
   await page.reload();
   await expect(action(page)).toContainText('24.0\u00a0g');
+});
+
+test('a weight that can hardly be is asked about, and noted as it is when that is pressed again', async ({
+  page,
+}) => {
+  await beginAt(page, 'Goat’s lactic log', 'Hang in a bag');
+  await weigh(page, '40');
+  await expect(pad(page).getByRole('alert')).toContainText(
+    /^40\.0\u00a0kg is more than all the milk weighed, about \d/,
+  );
+  await expect(pad(page).getByRole('textbox')).toHaveValue('40');
+  await expect(now(page)).not.toContainText('By that weight');
+  await weigh(page, '2.4');
+  await expect(pad(page).getByRole('alert')).toHaveCount(0);
+  await expect(now(page)).toContainText('By that weight');
+  await to(page, 'Weigh it');
+  const finishWith = async (text: string) => {
+    await pad(page).getByRole('textbox').fill(text);
+    await pad(page).getByRole('button', { name: 'Weigh and finish' }).click();
+  };
+  await finishWith('900');
+  await expect(pad(page).getByRole('alert')).toContainText('In grams? Then it is 0.900 here.');
+  await finishWith('90');
+  await expect(pad(page).getByRole('alert')).toContainText(
+    /^90\.0\u00a0kg, where about .* was to be expected/,
+  );
+  await finishWith('90');
+  await expect(page.getByRole('region', { name: 'What came out' })).toContainText('90.0\u00a0kg');
 });
 
 test('what is due rings on every view by batch and stage, sleeps, and rings again until it is answered', async ({

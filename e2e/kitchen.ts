@@ -83,6 +83,7 @@ export async function beginAt(page: Page, make: string, stage: string) {
   await page.getByRole('button', { name: 'Begun or made already' }).click();
   const at = page.getByRole('dialog').getByLabel('It is at');
   const stages = at.getByRole('option').filter({ hasText: stage });
+  await expect(stages).not.toHaveCount(0);
   await at.selectOption((await stages.first().getAttribute('value')) ?? '');
   await page.getByRole('dialog').getByRole('button', { name: 'Begin there' }).click();
   await page.getByRole('region', { name: 'Now' }).waitFor();

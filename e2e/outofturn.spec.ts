@@ -196,6 +196,9 @@ test('a make under way already begins in the middle; one that is over goes into 
   await made.getByLabel('It weighed').fill('heavy');
   await made.getByRole('button', { name: 'Into the book' }).click();
   await expect(made.getByRole('alert')).toContainText('no weight of a cheese');
+  await made.getByLabel('It weighed').fill('820');
+  await made.getByRole('button', { name: 'Into the book' }).click();
+  await expect(made.getByRole('alert')).toContainText('In grams? Then it is 0.820 here.');
   await made.getByLabel('It weighed').fill('0.82');
   await expect(made.getByRole('alert')).toHaveCount(0);
   await made.getByLabel('It was').selectOption({ label: '4, good' });

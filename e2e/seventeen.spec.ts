@@ -1,8 +1,11 @@
 import { expect, type Page, test } from '@playwright/test';
+import { formatter, METRIC } from '../src/core/units/format';
 import { METHODS } from '../src/makes';
+import { stateOf } from '../src/run/state';
 import { beginsInSight } from './inSight';
 import { action, openPlan, toThePot } from './kitchen';
 import { figuresAreTheCores } from './planned';
+import { logOf } from './pretendPot';
 
 const now = (page: Page) => page.getByRole('region', { name: 'Now' });
 const heading = (page: Page) => now(page).getByText(/· stage \d+ of \d+ ·/);
@@ -31,9 +34,12 @@ for (const method of METHODS) {
     await expect(action(page)).toContainText('Weigh it');
     await beginsInSight(page);
     const pad = page.getByRole('form', { name: 'Note a reading' });
-    await pad.getByRole('textbox').fill('0.8');
+    const { likely } = stateOf(await logOf(page)).plan.predictions.yieldKg;
+    await pad.getByRole('textbox').fill(likely.toFixed(3));
     await pad.getByRole('button', { name: 'Weigh and finish' }).click();
     await page.waitForURL(/\/book\//);
-    await expect(page.getByRole('region', { name: 'What came out' })).toContainText('800\u00a0g');
+    await expect(page.getByRole('region', { name: 'What came out' })).toContainText(
+      formatter(METRIC).kg(likely),
+    );
   });
 }

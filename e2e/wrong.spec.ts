@@ -89,16 +89,16 @@ test('squeaky curds in which all goes wrong: each is answered, and the book is t
   await expect(now(page)).toContainText('stir on, at this heat');
   await to(page, /^Turn/);
   await wrong(page, 'Forgot a turn', { 'Minutes late': '25' }, /25\u00a0min more than planned/);
-  await weigh(page, '0.7');
-  await expect(now(page)).toContainText(/On the scale 700\u00a0g: about \d+\u00a0% of it is moisture/);
+  await weigh(page, '1.4');
+  await expect(now(page)).toContainText(/On the scale 1\.40\u00a0kg: about \d+\u00a0% of it is moisture/);
   await to(page, 'Salt');
-  await weigh(page, '0.5');
-  await expect(action(page)).toContainText('5.0');
+  await weigh(page, '1.2');
+  await expect(action(page)).toContainText('12.0');
   await wentIn(page, 'salt', '2', 'tsp');
   await expect(now(page)).toContainText('of salt in');
   await wrong(page, 'Salted before it had drained', { 'Salt that went in': '12' }, /more\. Taste before/);
   const { plan: last } = stateOf(await logOf(page));
-  await finish(page, '0.38');
+  await finish(page, '1.18');
   const out = page.getByRole('region', { name: 'What came out' });
   await expect(out).toContainText(/That plan bears what went wrong: about \d+\u00a0% less/);
   await expect(out).toContainText(`planned ${formatter(METRIC).kg(last.predictions.yieldKg.likely)}`);
@@ -207,11 +207,11 @@ test('a sour log in which all goes wrong: tasted, cold, knocked, sticking, and n
   await to(page, 'Hang it');
   await wrong(page, 'Left out warm', { 'For how many hours': '18' }, /its culture has guarded it/);
   await wrong(page, 'It sticks to the cloth', {}, /Chill it in its cloth/);
-  await weigh(page, '0.9');
+  await weigh(page, '2.1');
   await expect(now(page)).toContainText('By that weight it holds');
-  await wrong(page, 'Left draining too long', { 'Weight now': '0.6' }, /back in, a spoonful at a time/);
-  await finish(page, '0.62');
-  await expect(page.getByRole('region', { name: 'What came out' })).toContainText('620\u00a0g');
+  await wrong(page, 'Left draining too long', { 'Weight now': '1.3' }, /back in, a spoonful at a time/);
+  await finish(page, '1.35');
+  await expect(page.getByRole('region', { name: 'What came out' })).toContainText('1.35\u00a0kg');
 });
 
 test('a ricotta in which all goes wrong: caught, boiled over, cloudy, and flies', async ({ page }) => {
@@ -247,7 +247,7 @@ test('a ricotta in which all goes wrong: caught, boiled over, cloudy, and flies'
     { 'Salt in all': '18', 'Weight of the curd': '1' },
     /It holds about 1\.8/,
   );
-  await finish(page, '1');
+  await finish(page, '3.1');
 });
 
 test('a pressed cheese in which all goes wrong: load, cloth, cracks, turns, gas', async ({ page }) => {

@@ -7,7 +7,7 @@ const BUTTON =
 const CLOSE =
   'static! order-last size-11! shrink-0 transform-none! border-0! bg-transparent! text-ink! [&>svg]:size-5! focus-visible:outline-3! focus-visible:outline-solid!';
 /** Above what lies at the foot of a narrow page. */
-const OFFSET = { bottom: 'calc(var(--foot) + 12px)', right: 16, left: 16 };
+const OFFSET = { bottom: 'calc(var(--foot) + var(--band) + 12px)', right: 16, left: 16 };
 
 /** What is said in passing, on every view; loaded once the view itself is there. */
 export default function Notices() {

@@ -1,4 +1,5 @@
 import { does } from '../makes/asked';
+import type { Plan } from '../plan/schema';
 import { drainAdvice } from './drainAdvice';
 import { type MakeState, stageAt } from './state';
 
@@ -11,6 +12,12 @@ export interface WeightAdvice {
   finishedKg: number;
 }
 
+/** What is dry in so much of the planned cheese before it is salted, kg. */
+export function dryKgOf({ predictions, doses }: Plan, finishedKg: number): number {
+  const saltKg = (doses.find((dose) => dose.id === 'salt')?.grams ?? 0) / 1000;
+  return Math.max(0, finishedKg * (1 - predictions.moisturePct / 100) - saltKg);
+}
+
 /**
  * What the last weighing at this stage says, in whatever the curd drains or lies: what is dry in it does not run off, so its
  * weight is its moisture. Null without a weighing, before there is curd to weigh, and where a bag says it better.
@@ -19,9 +26,7 @@ export function weightAdvice(state: MakeState): WeightAdvice | null {
   const stage = stageAt(state);
   const last = state.weighings.findLast((one) => one.stage === stage.id && one.at >= state.stageStartedAt);
   if (!last || !(does(stage, 'holds-curd') || does(stage, 'drains')) || drainAdvice(state)) return null;
-  const { yieldKg, moisturePct } = state.plan.predictions;
-  const finishedKg = yieldKg.likely;
-  const saltKg = (state.plan.doses.find((dose) => dose.id === 'salt')?.grams ?? 0) / 1000;
-  const dryKg = Math.max(0, finishedKg * (1 - moisturePct / 100) - saltKg);
+  const finishedKg = state.plan.predictions.yieldKg.likely;
+  const dryKg = dryKgOf(state.plan, finishedKg);
   return { kg: last.kg, finishedKg, moisturePct: Math.max(0, 100 * (1 - dryKg / last.kg)) };
 }

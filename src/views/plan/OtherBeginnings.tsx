@@ -4,6 +4,7 @@ import { BOUNDS } from '../../core/faults/bounds';
 import { FIELD_UNITS } from '../../core/units/format';
 import { readNumber } from '../../core/units/numbers';
 import type { Plan } from '../../plan/schema';
+import { finishedDoubt } from '../../run/slip';
 import { useFormat } from '../../store/hooks';
 import { usePorts } from '../../store/ports';
 import { Button } from '../../ui/parts/Button';
@@ -11,6 +12,7 @@ import { FaultText } from '../../ui/parts/NumberField';
 import { Select } from '../../ui/parts/Select';
 import { Sheet } from '../../ui/parts/Sheet';
 import { TextLine } from '../../ui/parts/TextLine';
+import { doubtText } from '../common/weightText';
 import type { Entered } from './useStart';
 
 const SCORES = ['', '1', '2', '3', '4', '5'] as const;
@@ -126,6 +128,8 @@ function MadeAlready({
   const [score, setScore] = useState<string>('');
   const [text, setText] = useState('');
   const [fault, setFault] = useState<string | null>(null);
+  /** The weight that was asked about, as it was typed. */
+  const [asked, setAsked] = useState<string | null>(null);
   const cheese = FIELD_UNITS.cheese;
   const unit = cheese.unit(format.units);
   /** What is mended is no longer called wrong. */
@@ -139,6 +143,7 @@ function MadeAlready({
     const read = weight.trim() === '' ? null : readNumber(weight);
     const weighedKg = read === null ? null : cheese.in(read, format.units);
     const { min, max } = BOUNDS.kg;
+    const doubt = weighedKg === null || asked === weight ? null : finishedDoubt(plan, weighedKg);
     if (!Number.isFinite(startedAt) || !Number.isFinite(finishedAt))
       setFault('Say when it was begun and when it was done.');
     else if (finishedAt <= startedAt) setFault('It was done before it was begun: one of the times is wrong.');
@@ -147,7 +152,10 @@ function MadeAlready({
       setFault(
         `That is no weight of a cheese: give ${format.number(cheese.out(min, format.units), 3)} to ${format.number(cheese.out(max, format.units))} ${unit}, or leave it empty.`,
       );
-    else
+    else if (weighedKg !== null && doubt) {
+      setAsked(weight);
+      setFault(doubtText(weighedKg, doubt, format));
+    } else
       void enter({
         startedAt,
         finishedAt,

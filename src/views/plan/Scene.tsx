@@ -124,7 +124,7 @@ export function Scene({
         />
       )}
       <p
-        className="fixed inset-x-0 bottom-(--foot) z-10 flex justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden"
+        className="fixed inset-x-0 bottom-(--foot) z-10 flex min-h-(--band) justify-around border-t-2 border-rim bg-now px-3 py-1.5 text-[16px] font-semibold text-on-now lap:hidden"
         aria-hidden="true"
       >
         <span>{format.kg(p.yieldKg.likely)}</span>

@@ -42,6 +42,8 @@ interface Props {
   lastWith: string | null;
   lastTempC: number | null;
   lastPH: number | null;
+  /** Why a weight can hardly be right; it is noted when pressed again. */
+  doubts(kg: number): string | null;
   onTemp(tempC: number, of: ReadOf, shown: Shown | null): Promise<boolean>;
   onPH(pH: number): Promise<boolean>;
   onWeight(kg: number): Promise<boolean>;
@@ -60,6 +62,7 @@ export function ReadingPad({
   lastWith,
   lastTempC,
   lastPH,
+  doubts,
   onTemp,
   onPH,
   onWeight,
@@ -77,6 +80,8 @@ export function ReadingPad({
     held.current = { of: name, chosen, readOf: of, readWith: named, text, open };
   }, [held, name, chosen, of, named, text, open]);
   const [fault, setFault] = useState<string | null>(null);
+  /** What was asked about, as it was typed. */
+  const [asked, setAsked] = useState<string | null>(null);
   const unfolded = !folds || open;
   const id = useId();
   const mark = format.units.decimal;
@@ -100,6 +105,10 @@ export function ReadingPad({
       );
       return;
     }
+    const doubt = chosen === 'weight' && asked !== text ? doubts(value) : null;
+    setAsked(doubt === null ? null : text);
+    setFault(doubt);
+    if (doubt !== null) return;
     if (chosen === 'weight' && last) await onFinish(value);
     else if (
       await (chosen === 'temperature'

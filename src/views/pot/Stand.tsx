@@ -7,6 +7,7 @@ import { cautionText } from '../../plan/cautionText';
 import { readyAt } from '../../run/expect';
 import { costsSoFar } from '../../run/mishaps';
 import { momentOf } from '../../run/moment';
+import { curdDoubt, finishedDoubt } from '../../run/slip';
 import { type MakeState, stageAt } from '../../run/state';
 import { worksFrom } from '../../run/works';
 import { useFormat, useIsPhone, useNow } from '../../store/hooks';
@@ -15,6 +16,7 @@ import { Cautions } from '../../ui/parts/Cautions';
 import { RunTrack } from '../common/RunTrack';
 import { clockText, countdownText, momentText } from '../common/times';
 import { useNote } from '../common/useNote';
+import { doubtText } from '../common/weightText';
 import { Coming } from './Coming';
 import { BoilWatch, Found, RampSays, Steps, Warns } from './Guidance';
 import { HandTests } from './HandTests';
@@ -119,6 +121,10 @@ export function Stand({
       reads={reads}
       withs={withs}
       lastWith={lastWith}
+      doubts={(kg) => {
+        const doubt = moment.last ? finishedDoubt(state.plan, kg) : curdDoubt(state, kg);
+        return doubt && doubtText(kg, doubt, format);
+      }}
       onTemp={(tempC, of, read) =>
         note({ type: 'temperature', tempC, ...(of !== reads[0] && { of }), ...(read && { shown: read }) })
       }
