@@ -38,9 +38,10 @@ export default defineConfig({
   expect: { timeout: 60_000, toPass: { timeout: 180_000 } },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
+    baseURL: OWN,
+    // A press that never comes, or a page, is told before the whole test is given up.
     actionTimeout: 180_000,
     navigationTimeout: 180_000,
-    baseURL: OWN,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
     timezoneId: 'Europe/Amsterdam',

@@ -1,12 +1,17 @@
 import { expect, type Page, test } from '@playwright/test';
 import { action, begin, choice, open, type } from './kitchen';
 
+/** Opens the sheet a can of milk is told on. */
+async function canSheet(page: Page) {
+  await page.getByRole('button', { name: 'A can of milk' }).click();
+  return page.getByRole('dialog', { name: 'A can of milk' });
+}
+
 test('a can of milk stands on the shelf, goes into plans and makes, runs short, and is named in the book', async ({
   page,
 }) => {
   await open(page, '/shelf');
-  await page.getByRole('button', { name: 'A can of milk' }).click();
-  const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+  const sheet = await canSheet(page);
   await sheet.getByLabel('Fat', { exact: true }).fill('rich');
   await sheet.getByRole('button', { name: 'Keep it' }).click();
   await expect(sheet.getByRole('alert')).toHaveCount(2);
@@ -78,8 +83,7 @@ test('a can of milk stands on the shelf, goes into plans and makes, runs short, 
 
 /** Twenty litres come to the shelf. */
 async function addCan(page: Page, name: string, fatPct: string) {
-  await page.getByRole('button', { name: 'A can of milk' }).click();
-  const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+  const sheet = await canSheet(page);
   await sheet.getByLabel('Name').fill(name);
   await sheet.getByLabel('How much came').fill('20');
   await sheet.getByLabel('Fat', { exact: true }).fill(fatPct);
@@ -162,8 +166,7 @@ test('the fat one names, and the casein to fat, say what is poured in; raw milk 
   page,
 }) => {
   await open(page, '/shelf');
-  await page.getByRole('button', { name: 'A can of milk' }).click();
-  const sheet = page.getByRole('dialog', { name: 'A can of milk' });
+  const sheet = await canSheet(page);
   await sheet.getByLabel('Name').fill('Meadow');
   await sheet.getByLabel('Fat', { exact: true }).fill('3,6');
   await sheet.getByLabel('Treated').selectOption('raw');

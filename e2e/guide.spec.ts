@@ -64,7 +64,7 @@ test('a weight that can hardly be is asked about, and noted as it is when that i
   await beginAt(page, 'Goat’s lactic log', 'Hang in a bag');
   await weigh(page, '40');
   await expect(pad(page).getByRole('alert')).toContainText(
-    /^40\.0\u00a0kg is more than all the milk weighed, about \d/,
+    /^40\.0\u00a0kg is more than all the milk, about \d/,
   );
   await expect(pad(page).getByRole('textbox')).toHaveValue('40');
   await expect(now(page)).not.toContainText('By that weight');

@@ -1,4 +1,5 @@
 import '../ui/look.css';
+import '../ui/print.css';
 import '../ui/ownColours.css';
 import { wearLast } from './look';
 import { fetchAt } from './views';

@@ -38,12 +38,16 @@ describe('a weight that can hardly be', () => {
   it('on its way, is more than the milk or less than what is dry in it; whatever lies between may be', () => {
     const state = at(goat, 'bag');
     const milkKg = 1.03 * (plan.brief.milk.litres ?? Number.NaN);
-    const heavy = curdDoubt(state, milkKg * 1.02);
+    const heavy = curdDoubt(state, milkKg * 1.15);
     expect(heavy?.is).toBe('more-than-milk');
     expect(heavy?.besideKg).toBeCloseTo(milkKg, 0);
     expect(curdDoubt(state, likely / 1000)?.is).toBe('less-than-dry');
+    expect(curdDoubt(at(goat, 'salt'), likely / 1000)?.is).toBe('less-than-dry');
+    // Before there is curd, what is weighed may be little.
+    expect(curdDoubt(at(goat, 'set'), likely / 1000)).toBeNull();
+    expect(curdDoubt(at(goat, 'set'), milkKg * 1.15)?.is).toBe('more-than-milk');
     fc.assert(
-      fc.property(fc.double({ min: low, max: 0.98 * milkKg, noNaN: true }), (kg) => {
+      fc.property(fc.double({ min: low, max: 1.05 * milkKg, noNaN: true }), (kg) => {
         expect(curdDoubt(state, kg)).toBeNull();
       }),
     );

@@ -18,6 +18,10 @@ export function dryKgOf({ predictions, doses }: Plan, finishedKg: number): numbe
   return Math.max(0, finishedKg * (1 - predictions.moisturePct / 100) - saltKg);
 }
 
+/** Whether what is weighed at this stage is curd: it lies or drains there. */
+export const weighsCurd = (stage: Plan['stages'][number]): boolean =>
+  does(stage, 'holds-curd') || does(stage, 'drains');
+
 /**
  * What the last weighing at this stage says, in whatever the curd drains or lies: what is dry in it does not run off, so its
  * weight is its moisture. Null without a weighing, before there is curd to weigh, and where a bag says it better.
@@ -25,7 +29,7 @@ export function dryKgOf({ predictions, doses }: Plan, finishedKg: number): numbe
 export function weightAdvice(state: MakeState): WeightAdvice | null {
   const stage = stageAt(state);
   const last = state.weighings.findLast((one) => one.stage === stage.id && one.at >= state.stageStartedAt);
-  if (!last || !(does(stage, 'holds-curd') || does(stage, 'drains')) || drainAdvice(state)) return null;
+  if (!last || !weighsCurd(stage) || drainAdvice(state)) return null;
   const finishedKg = state.plan.predictions.yieldKg.likely;
   const dryKg = dryKgOf(state.plan, finishedKg);
   return { kg: last.kg, finishedKg, moisturePct: Math.max(0, 100 * (1 - dryKg / last.kg)) };

@@ -3,7 +3,7 @@ import type { WeightDoubt } from '../../run/slip';
 
 const BESIDE: Record<WeightDoubt['is'], (kg: string, beside: string) => string> = {
   'not-as-planned': (kg, beside) => `${kg}, where about ${beside} was to be expected.`,
-  'more-than-milk': (kg, beside) => `${kg} is more than all the milk weighed, about ${beside}.`,
+  'more-than-milk': (kg, beside) => `${kg} is more than all the milk, about ${beside}.`,
   'less-than-dry': (kg, beside) => `${kg} is less than what is dry in this cheese, about ${beside}.`,
 };
 

@@ -184,10 +184,13 @@ function MadeAlready({
         onChange={setScore}
       />
       <TextLine label="In words" value={text} onChange={setText} />
-      {fault && <FaultText>{fault}</FaultText>}
-      <div className="flex justify-end gap-4 pt-2">
-        <Button onClick={close}>Close</Button>
-        <Button type="submit">Into the book</Button>
+      {/* Whatever the sheet is scrolled to, what is wrong and what to press stay in sight. */}
+      <div className="sticky bottom-0 bg-plate pt-1">
+        {fault && <FaultText>{fault}</FaultText>}
+        <div className="flex justify-end gap-4 pt-2">
+          <Button onClick={close}>Close</Button>
+          <Button type="submit">Into the book</Button>
+        </div>
       </div>
     </form>
   );
